@@ -1,0 +1,84 @@
+/** Everything a sheet can be saved as. */
+import { saveAs } from 'file-saver';
+import type { DocumentNode } from '~core/documents/document';
+import { picturesIn } from '~core/documents/document';
+import { toItemsCsv } from '~core/documents/items-csv';
+import { toMarkdown } from '~core/documents/markdown';
+import { toPlainText } from '~core/documents/plain-text';
+import type { Exercise } from '~core/exercises/exercise';
+import { learnerFonts } from '~core/classes/choices';
+import { plainFont } from '~core/sheets/measure';
+import type { Sheet } from '~core/sheets/sheet';
+import { saveText } from '~/ui/save-text';
+
+/** What is saved: the pages as they print, and the same as a document. */
+export interface Downloadable {
+  readonly title: string;
+  readonly sheet: Sheet;
+  readonly document: readonly DocumentNode[];
+  readonly exercises: readonly Exercise[];
+}
+
+export const documentKinds = {
+  docx: 'Word file (.docx)',
+  md: 'Markdown (.md)',
+  txt: 'Plain text (.txt)',
+  csv: 'Items and key (.csv)',
+} as const;
+export type DocumentKind = keyof typeof documentKinds;
+
+const fileName = (title: string, ending: string) =>
+  `${title.replace(/[^\p{L}\p{N} -]+/gu, '').trim() || 'sheet'}.${ending}`;
+
+export async function saveDocument(kind: DocumentKind, from: Downloadable): Promise<void> {
+  const name = fileName(from.title, kind);
+  switch (kind) {
+    case 'docx': {
+      // The writer of Word files is large: it is fetched when it is asked for.
+      const [{ toWordFile }, { picturesByName }] = await Promise.all([
+        import('./word-file'),
+        import('./picture-bytes'),
+      ]);
+      const { sheet } = from;
+      const file = await toWordFile(from.document, {
+        title: from.title,
+        paper: sheet.paper,
+        font: learnerFonts[plainFont(sheet.font)] ?? 'Andika',
+        pictures: await picturesByName(picturesIn(from.document)),
+      });
+      saveAs(file, name);
+      return;
+    }
+    case 'md':
+      saveText(name, toMarkdown(from.document), 'text/markdown');
+      return;
+    case 'txt':
+      saveText(name, toPlainText(from.document), 'text/plain');
+      return;
+    case 'csv':
+      saveText(name, toItemsCsv(from.exercises), 'text/csv');
+  }
+}
+
+/** Asks the server for a file of the sheets; the answer's own message where it cannot be made. */
+export async function saveFromServer(
+  address: '/pdf' | '/png',
+  body: object,
+  title: string,
+): Promise<string | undefined> {
+  try {
+    const response = await fetch(address, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    if (!response.ok) {
+      const said = (await response.json().catch(() => ({}))) as { message?: string };
+      return said.message ?? 'The file could not be made. Print instead.';
+    }
+    saveAs(await response.blob(), fileName(title, address.slice(1)));
+    return undefined;
+  } catch {
+    return 'The server cannot be reached. Print instead: it gives the same pages.';
+  }
+}

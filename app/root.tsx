@@ -1,0 +1,139 @@
+import { useContext, useEffect, useState } from 'react';
+import {
+  Links,
+  Meta,
+  Outlet,
+  Scripts,
+  ScrollRestoration,
+  isRouteErrorResponse,
+  useMatches,
+  useNavigation,
+  useRevalidator,
+  type ShouldRevalidateFunction,
+} from 'react-router';
+import type { Route } from './+types/root';
+import { ReachRuler } from './ui/ReachRuler';
+import type { ReachState } from './ui/reach-state';
+import { NonceContext } from './ui/nonce';
+import { Masthead } from './ui/Masthead';
+import { Said } from './ui/Said';
+import { fontFamily } from './ui/fonts';
+import { watchChanges } from './storage/watch';
+import { focusClass, lastChange, listClasses } from './storage/repository';
+import './styles/app.scss';
+
+export const meta: Route.MetaFunction = () => [
+  { title: 'Wordane' },
+  { name: 'description', content: 'Literacy and language materials that fit the class.' },
+];
+
+export async function clientLoader() {
+  const [classes, focus, latest] = await Promise.all([listClasses(), focusClass(), lastChange()]);
+  return { classes, focus, latest: latest ? { id: latest.id, label: latest.label } : undefined };
+}
+clientLoader.hydrate = true as const;
+
+export const shouldRevalidate: ShouldRevalidateFunction = () => true;
+
+export function Layout({ children }: { children: React.ReactNode }) {
+  const nonce = useContext(NonceContext);
+  return (
+    <html lang="en-GB">
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <link rel="icon" href="/wordane.svg" type="image/svg+xml" />
+        <Meta />
+        <Links />
+      </head>
+      <body>
+        {children}
+        <ScrollRestoration nonce={nonce} />
+        <Scripts nonce={nonce} />
+      </body>
+    </html>
+  );
+}
+
+export function HydrateFallback() {
+  return (
+    <div className="app-shell">
+      <div className="masthead">
+        <span className="masthead__mark">wordane</span>
+      </div>
+      <main className="page">
+        <p role="status">Opening your desk …</p>
+        <noscript>Wordane works in the browser and needs JavaScript switched on.</noscript>
+      </main>
+    </div>
+  );
+}
+
+/** What is open, told by the deepest route that has something open. */
+function useReachState(): ReachState | undefined {
+  const matches = useMatches();
+  for (const match of [...matches].reverse()) {
+    const data = match.loaderData as { reach?: ReachState } | undefined;
+    if (data?.reach !== undefined) return data.reach;
+  }
+  return undefined;
+}
+
+export default function App({ loaderData }: Route.ComponentProps) {
+  const { classes, focus, latest } = loaderData;
+  const revalidator = useRevalidator();
+  const navigation = useNavigation();
+  const reach = useReachState();
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    setReady(true);
+    return watchChanges(() => void revalidator.revalidate());
+    // The watcher lives as long as the page; the revalidator keeps its identity by router.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  return (
+    <>
+      {navigation.state !== 'idle' && (
+        <div className="working" role="progressbar" aria-label="Working" />
+      )}
+      <div
+        className="app-shell"
+        data-ready={ready}
+        style={
+          focus ? ({ '--learner-font': fontFamily(focus.font) } as React.CSSProperties) : undefined
+        }
+      >
+        <a className="skip-link" href="#main">
+          Skip to the page
+        </a>
+        <Masthead classes={classes} focus={focus} latest={latest} />
+        {focus && <ReachRuler profile={focus} state={reach} />}
+        <main id="main" tabIndex={-1}>
+          <Outlet />
+        </main>
+      </div>
+      <Said latest={latest} />
+    </>
+  );
+}
+
+export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
+  const message = isRouteErrorResponse(error)
+    ? typeof error.data === 'string' && error.data !== ''
+      ? error.data
+      : 'This page is not here.'
+    : 'Something went wrong on this page. What you made is safe in this browser.';
+  return (
+    <main className="page">
+      <div className="empty">
+        <h1>{message}</h1>
+        <p>
+          <a className="btn btn-primary" href="/">
+            Back to the desk
+          </a>
+        </p>
+        {error instanceof Error && <p className="quiet">{error.message}</p>}
+      </div>
+    </main>
+  );
+}

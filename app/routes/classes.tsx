@@ -1,0 +1,56 @@
+import { Link, redirect, useRouteLoaderData, useSearchParams } from 'react-router';
+import type { Route } from './+types/classes';
+import type { clientLoader as rootLoader } from '~/root';
+import type { ClassSettings } from '~core/classes/new-class';
+import { scaleOf } from '~core/classes/class-level';
+import { Start } from '~/workspaces/Start';
+import { NewClassForm } from '~/workspaces/classes/NewClassForm';
+import { createClass } from '~/storage/operations';
+import { answer } from './action-answer';
+
+export const meta: Route.MetaFunction = () => [{ title: 'Classes · Wordane' }];
+
+export async function clientAction({ request }: Route.ClientActionArgs) {
+  const { settings } = (await request.json()) as { settings: ClassSettings };
+  let id = '';
+  const done = await answer(async () => {
+    id = (await createClass(settings)).id;
+  });
+  return done.ok ? redirect(settings.language === 'en' ? '/words' : `/classes/${id}`) : done;
+}
+
+export default function Classes() {
+  const root = useRouteLoaderData<typeof rootLoader>('root');
+  const [parameters] = useSearchParams();
+  const classes = root?.classes ?? [];
+  if (classes.length === 0) return <Start />;
+  return (
+    <div className="page">
+      <h1>Classes</h1>
+      <div className="tiles my-3">
+        {classes.map((profile) => (
+          <section className="card-paper" key={profile.id}>
+            <h2 className="h4">
+              <Link to={`/classes/${profile.id}`}>{profile.name}</Link>
+            </h2>
+            <p className="mb-1">{scaleOf(profile.level).name}</p>
+            <p className="mb-1">
+              {profile.step === null ? 'Reads freely' : `Steps 1–${profile.step} taught`}
+            </p>
+            <p className="quiet mb-0">
+              {profile.roster.length === 0
+                ? 'No roster yet'
+                : `${profile.roster.length} ${profile.roster.length === 1 ? 'learner' : 'learners'}`}
+            </p>
+          </section>
+        ))}
+      </div>
+      <details className="card-paper" open={parameters.has('new')}>
+        <summary className="h5 mb-0">Make a class</summary>
+        <div className="mt-3">
+          <NewClassForm />
+        </div>
+      </details>
+    </div>
+  );
+}

@@ -1,0 +1,212 @@
+import { useEffect, useId, useRef, useState } from 'react';
+import { Button } from 'react-bootstrap';
+import { saveAs } from 'file-saver';
+import { Link, useFetcher, useNavigate } from 'react-router';
+import type { Route } from './+types/shelf';
+import { database } from '~/storage/database';
+import { exportEverything, hasDemo, importBackup, removeDemo } from '~/storage/backups';
+import { setFocusClass } from '~/storage/repository';
+import { answer, type ActionAnswer } from './action-answer';
+
+export const meta: Route.MetaFunction = () => [{ title: 'Shelf · Wordane' }];
+
+export async function clientLoader() {
+  const [classes, lists, lessons, texts, demo] = await Promise.all([
+    database.classes.toArray(),
+    database.lists.toArray(),
+    database.lessons.toArray(),
+    database.texts.toArray(),
+    hasDemo(),
+  ]);
+  return { classes, lists, lessons, texts, demo };
+}
+
+/** A file comes as form data; the rest as JSON. */
+export async function clientAction({ request }: Route.ClientActionArgs) {
+  if (request.headers.get('Content-Type')?.startsWith('application/json')) {
+    return answer(removeDemo);
+  }
+  const form = await request.formData();
+  const file = form.get('file');
+  return answer(async () => {
+    if (!(file instanceof File) || file.size === 0) return ['Choose a file first.'];
+    const { added, kept } = await importBackup(new Uint8Array(await file.arrayBuffer()));
+    const here = kept === 0 ? '' : ` ${kept} were here already and stayed as they are.`;
+    return [`Read in: ${added} ${added === 1 ? 'thing' : 'things'} added.${here}`];
+  });
+}
+
+export default function Shelf({ loaderData }: Route.ComponentProps) {
+  const { classes, lists, lessons, texts, demo } = loaderData;
+  const fetcher = useFetcher<ActionAnswer>();
+  const navigate = useNavigate();
+  const id = useId();
+  const field = useRef<HTMLInputElement>(null);
+  const [exported, setExported] = useState('');
+  const className = (classId: string) =>
+    classes.find((profile) => profile.id === classId)?.name ?? 'a removed class';
+  const openFor = async (classId: string, to: string) => {
+    await setFocusClass(classId);
+    await navigate(to);
+  };
+  useEffect(() => {
+    if (fetcher.state === 'idle' && field.current) field.current.value = '';
+  }, [fetcher.state]);
+  const save = async () => {
+    const bytes = await exportEverything();
+    const day = new Date().toISOString().slice(0, 10);
+    const name = `wordane-${day}.zip`;
+    saveAs(new Blob([bytes as BlobPart], { type: 'application/zip' }), name);
+    setExported(`Saved as ${name}.`);
+  };
+  const message = fetcher.data
+    ? fetcher.data.ok
+      ? fetcher.data.notes?.join(' ')
+      : fetcher.data.message
+    : undefined;
+  return (
+    <div className="page">
+      <h1>Shelf</h1>
+      <p className="quiet">Everything made so far. It is kept in this browser.</p>
+      <div className="row g-3">
+        <div className="col-lg-7">
+          <section className="card-paper mb-3">
+            <h2 className="h5">Lessons · {lessons.length}</h2>
+            {lessons.length === 0 && (
+              <p className="mb-0">
+                No lesson yet. <Link to="/words">Find words</Link> to make one from.
+              </p>
+            )}
+            <ul className="list-unstyled mb-0">
+              {lessons.map((lesson) => (
+                <li key={lesson.id} className="py-1">
+                  <button
+                    type="button"
+                    className="btn btn-link p-0 text-start"
+                    onClick={() => void openFor(lesson.classId, `/lessons/${lesson.id}`)}
+                  >
+                    {lesson.title}
+                  </button>{' '}
+                  <span className="quiet">· {className(lesson.classId)}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <section className="card-paper mb-3">
+            <h2 className="h5">Texts · {texts.length}</h2>
+            {texts.length === 0 && (
+              <p className="mb-0">
+                No text yet. <Link to="/texts">Bring one in</Link>.
+              </p>
+            )}
+            <ul className="list-unstyled mb-0">
+              {texts.map((text) => (
+                <li key={text.id} className="py-1">
+                  <button
+                    type="button"
+                    className="btn btn-link p-0 text-start"
+                    onClick={() => void openFor(text.classId, `/texts/${text.id}`)}
+                  >
+                    {text.title}
+                  </button>{' '}
+                  <span className="quiet">· {className(text.classId)}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <section className="card-paper">
+            <h2 className="h5">Word lists · {lists.length}</h2>
+            {lists.length === 0 && (
+              <p className="mb-0">
+                No list yet. <Link to="/words">Find words</Link> and keep some.
+              </p>
+            )}
+            <ul className="list-unstyled mb-0">
+              {lists.map((list) => (
+                <li key={list.id} className="py-1">
+                  <button
+                    type="button"
+                    className="btn btn-link p-0 text-start"
+                    onClick={() => void openFor(list.classId, `/words?list=${list.id}`)}
+                  >
+                    {list.name}
+                  </button>{' '}
+                  <span className="quiet">
+                    · {className(list.classId)} · {list.words.length} words
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+        <div className="col-lg-5">
+          <section className="card-paper mb-3">
+            <h2 className="h5">Take everything with you</h2>
+            <p>
+              One zip file with all classes, lists, texts and lessons. Keep it, or open it
+              elsewhere.
+            </p>
+            <Button onClick={() => void save()}>Export everything</Button>
+            <span className="ms-2" role="status">
+              {exported}
+            </span>
+            <hr />
+            <fetcher.Form method="post" encType="multipart/form-data">
+              <label className="form-label" htmlFor={id}>
+                Read an exported file back in
+              </label>
+              <input
+                id={id}
+                ref={field}
+                className="form-control mb-2"
+                type="file"
+                name="file"
+                accept=".zip,application/zip"
+              />
+              <Button type="submit" variant="outline-dark" disabled={fetcher.state !== 'idle'}>
+                {fetcher.state === 'idle' ? 'Read it in' : 'Reading …'}
+              </Button>
+            </fetcher.Form>
+            <p className="quiet small mt-2 mb-0">
+              It is added beside what is here. What is here already stays as it is.
+            </p>
+            {message && (
+              <p
+                className={`message mt-2 mb-0${fetcher.data?.ok ? ' message--good' : ''}`}
+                role={fetcher.data?.ok ? 'status' : 'alert'}
+              >
+                {message}
+              </p>
+            )}
+          </section>
+          <section className="card-paper">
+            <h2 className="h5">The Fernhill demo</h2>
+            {demo ? (
+              <>
+                <p>The made-up classes of Fernhill are on your desk beside your own.</p>
+                <Button
+                  variant="outline-danger"
+                  onClick={() =>
+                    void fetcher.submit({ intent: 'remove-demo' } as never, {
+                      method: 'post',
+                      encType: 'application/json',
+                    })
+                  }
+                >
+                  Remove the demo
+                </Button>
+              </>
+            ) : (
+              <>
+                <p>Made-up classes with lists, texts and lessons, to try things on.</p>
+                <Link className="btn btn-outline-dark" to="/demo">
+                  Put the demo in
+                </Link>
+              </>
+            )}
+          </section>
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,27 @@
+import type { Route } from './+types/speech';
+import { accents, type Accent } from '~core/sounds/accent';
+import { say, SpeechError } from '../../server/speech';
+
+const A_MONTH = 60 * 60 * 24 * 30;
+
+/** A text or a sound as a WAV: `?text=rain&language=en&accent=british` or `?sound=EY&accent=british`. */
+export async function loader({ request }: Route.LoaderArgs) {
+  const { searchParams } = new URL(request.url);
+  const asked = searchParams.get('accent') as Accent | null;
+  const accent = asked !== null && accents.includes(asked) ? asked : 'american';
+  const sound = searchParams.get('sound');
+  const text = searchParams.get('text') ?? '';
+  const language = searchParams.get('language') ?? 'en';
+  try {
+    const wav = await say(sound === null ? { text, language, accent } : { sound, accent });
+    return new Response(new Uint8Array(wav), {
+      headers: { 'Content-Type': 'audio/wav', 'Cache-Control': `private, max-age=${A_MONTH}` },
+    });
+  } catch (error) {
+    if (error instanceof SpeechError) {
+      return Response.json({ message: error.message }, { status: 422 });
+    }
+    console.error(error);
+    return Response.json({ message: 'The voice could not speak this.' }, { status: 500 });
+  }
+}

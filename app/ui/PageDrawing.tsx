@@ -1,0 +1,110 @@
+import type { BoxMark, HandMark, LineMark, PageMark, PathMark } from '~core/sheets/marks';
+import { handFamily } from './fonts';
+
+const DASHES = '1.6 1.2';
+const GREY = '#7a7a7a';
+const fills = { tint: '#efefef', ink: '#000', paper: '#fff' } as const;
+
+function Line({ mark }: { mark: LineMark }) {
+  return (
+    <line
+      x1={mark.x1}
+      y1={mark.y1}
+      x2={mark.x2}
+      y2={mark.y2}
+      strokeWidth={mark.width}
+      stroke={mark.grey ? GREY : undefined}
+      strokeDasharray={mark.dashed ? DASHES : undefined}
+    />
+  );
+}
+
+function Box({ mark }: { mark: BoxMark }) {
+  return (
+    <rect
+      x={mark.x}
+      y={mark.y}
+      width={mark.width}
+      height={mark.height}
+      rx={mark.radius}
+      stroke={mark.stroke === 0 ? 'none' : undefined}
+      strokeWidth={mark.stroke}
+      fill={mark.fill && fills[mark.fill]}
+      strokeDasharray={mark.dashed ? DASHES : undefined}
+    />
+  );
+}
+
+function Path({ mark }: { mark: PathMark }) {
+  return (
+    <path
+      d={mark.d}
+      transform={`translate(${mark.x} ${mark.y})`}
+      stroke={mark.stroke === 0 ? 'none' : undefined}
+      strokeWidth={mark.stroke}
+      fill={mark.fill && fills[mark.fill]}
+      strokeDasharray={mark.dashed ? DASHES : undefined}
+    />
+  );
+}
+
+/** How each ink draws its letters; the fonts of dots and arrows carry theirs in the letters. */
+function inkOf({ ink, font }: HandMark) {
+  if (ink === 'outline') return { fill: 'none', stroke: '#000', strokeWidth: 0.22 };
+  if (ink === 'grey') return { fill: '#a9a9a9', stroke: 'none' };
+  if (ink === 'dots' && font !== 'dots') {
+    return {
+      fill: 'none',
+      stroke: '#555',
+      strokeWidth: 0.4,
+      strokeLinecap: 'round' as const,
+      strokeDasharray: '0.01 0.95',
+    };
+  }
+  return { fill: '#000', stroke: 'none' };
+}
+
+function Hand({ mark }: { mark: HandMark }) {
+  return (
+    <text
+      className="hand"
+      x={mark.x}
+      y={mark.y}
+      fontFamily={handFamily(mark.font)}
+      fontSize={mark.size}
+      {...inkOf(mark)}
+    >
+      {mark.text}
+    </text>
+  );
+}
+
+/** The lines, shapes and letters to trace of a page, in millimetres. */
+export function PageDrawing({
+  marks,
+  width,
+  height,
+}: {
+  marks: readonly PageMark[];
+  width: number;
+  height: number;
+}) {
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true" fill="none" stroke="#000">
+      {marks.map((mark, index) => {
+        switch (mark.kind) {
+          case 'line':
+            return <Line key={index} mark={mark} />;
+          case 'box':
+            return <Box key={index} mark={mark} />;
+          case 'path':
+            return <Path key={index} mark={mark} />;
+          case 'hand':
+            return <Hand key={index} mark={mark} />;
+          default:
+            return null;
+        }
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,50 @@
+/** The shipped fonts: the interface's and the learners', Latin, extended Latin and Cyrillic. */
+import '@fontsource-variable/hanken-grotesk/index.css';
+import '@fontsource-variable/bricolage-grotesque/index.css';
+import '@fontsource/andika/latin-400.css';
+import '@fontsource/andika/latin-700.css';
+import '@fontsource/andika/latin-ext-400.css';
+import '@fontsource/andika/latin-ext-700.css';
+import '@fontsource/andika/cyrillic-400.css';
+import '@fontsource/andika/cyrillic-700.css';
+import '@fontsource/lexend/latin-400.css';
+import '@fontsource/lexend/latin-700.css';
+import '@fontsource/lexend/latin-ext-400.css';
+import '@fontsource/lexend/latin-ext-700.css';
+import '@fontsource/atkinson-hyperlegible/latin-400.css';
+import '@fontsource/atkinson-hyperlegible/latin-700.css';
+import '@fontsource/atkinson-hyperlegible/latin-ext-400.css';
+import '@fontsource/atkinson-hyperlegible/latin-ext-700.css';
+import '@fontsource/opendyslexic/latin-400.css';
+import '@fontsource/opendyslexic/latin-700.css';
+import '@fontsource/edu-au-vic-wa-nt-pre/latin-400.css';
+import '@fontsource/edu-au-vic-wa-nt-pre/latin-ext-400.css';
+import '@fontsource/edu-au-vic-wa-nt-dots/latin-400.css';
+import '@fontsource/edu-au-vic-wa-nt-hand/latin-400.css';
+import '@fontsource/edu-au-vic-wa-nt-hand/latin-ext-400.css';
+import '@fontsource-variable/edu-au-vic-wa-nt-arrows/wght.css';
+import '@fontsource/playwrite-us-trad/latin-400.css';
+import '@fontsource/playwrite-fr-moderne/latin-400.css';
+import type { HandFont } from '~core/handwriting/hands';
+import { plainFont } from '~core/sheets/measure';
+import { learnerFonts } from '~core/classes/choices';
+
+/** The CSS font family of a learner font. */
+export function fontFamily(font: string): string {
+  return `'${learnerFonts[plainFont(font)] ?? 'Andika'}', 'Andika', 'Noto Sans JP', sans-serif`;
+}
+
+const handFamilies: Readonly<Record<HandFont, string>> = {
+  print: 'Edu AU VIC WA NT Pre',
+  dots: 'Edu AU VIC WA NT Dots',
+  arrows: 'Edu AU VIC WA NT Arrows Variable',
+  joined: 'Edu AU VIC WA NT Hand',
+  'us-cursive': 'Playwrite US Trad',
+  'fr-cursive': 'Playwrite FR Moderne',
+  andika: 'Andika',
+};
+
+/** The CSS font family of a school hand. */
+export function handFamily(font: HandFont): string {
+  return `'${handFamilies[font]}'`;
+}

@@ -1,0 +1,284 @@
+/** What the engine does for the screens: plain data in, plain data out, so that it can live in a worker. */
+import { gunzipSync, strFromU8 } from 'fflate';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { fernhillDemo, type Demo } from '~core/demo/fernhill';
+import type { ExerciseRecipe } from '~core/exercises/make-exercise';
+import { startWords } from '~core/exercises/start-words';
+import type { Lesson } from '~core/lessons/lesson';
+import { planLesson } from '~core/lessons/plan-lesson';
+import type { ListGrouping, WordList } from '~core/lists/word-list';
+import { checkWord, showGrapheme, type WordReach } from '~core/reach/check-word';
+import { findTargetSound, spellingsOf } from '~core/exercises/target-sound';
+import { sequenceIndexOf } from '~core/classes/class-sequence';
+import {
+  comparedWithText,
+  groupedByPattern,
+  groupedBySpelling,
+  groupedBySyllables,
+  type TextComparison,
+  type WordGroup,
+} from '~core/lists/combine-lists';
+import { coverageOf, type ListCoverage } from '~core/lists/coverage';
+import { readWords, type Column, type ReadList } from '~core/lists/read-list';
+import {
+  heartWord,
+  newlyReadable,
+  type HeartWord,
+  type NewlyReadable,
+} from '~core/reach/newly-readable';
+import { isPatternName, patternTexts, type PatternName } from '~core/sounds/patterns';
+import {
+  explainWord,
+  findWords,
+  unitSays,
+  type WhyHere,
+  type WordQuery,
+} from '~core/words/find-words';
+import { Lexicon } from '~core/words/lexicon';
+import type { AccentPack, LexiconPack } from '~core/words/lexicon-pack';
+import { pseudowords, type Pseudoword } from '~core/words/pseudowords';
+import { define, type Meanings } from '~core/words/meanings';
+import { soundIndex } from '~core/words/sound-index';
+import { wordFacts } from '~core/words/word-facts';
+import { wordsLike, type Likeness } from '~core/words/words-like';
+import { PartBuilder } from './part-builder';
+import { tileUnits, type TileUnit } from './tile-units';
+import { describeForCard, type WordCardData } from './word-card';
+
+export interface WordTileData {
+  readonly word: string;
+  readonly units: readonly TileUnit[];
+  readonly reach: WordReach;
+  /** Name of the picture that shows the word, where one does. */
+  readonly picture?: string;
+  /** The other word of a minimal pair. */
+  readonly partner?: string;
+}
+
+export interface TileGroup {
+  readonly spelling: string;
+  readonly total: number;
+  readonly words: readonly WordTileData[];
+}
+
+export interface SearchAnswer {
+  readonly total: number;
+  readonly totalWithoutReach: number;
+  readonly groups: readonly TileGroup[];
+}
+
+export interface SequenceFacts {
+  readonly newly: readonly NewlyReadable[];
+  /** For each step its sight words. */
+  readonly hearts: readonly (readonly HeartWord[])[];
+}
+
+export interface ListAnswer {
+  readonly words: readonly WordTileData[];
+  /** The sound the words share, and how many words spell it each way. */
+  readonly sound: string | undefined;
+  readonly coverage: readonly { readonly spelling: string; readonly count: number }[];
+}
+
+export class Engine {
+  /** Exercises and sheets. */
+  readonly parts: PartBuilder;
+
+  constructor(private readonly lexicon: Lexicon) {
+    this.parts = new PartBuilder(lexicon);
+  }
+
+  /** The word bank itself, for what else runs beside it. */
+  get words(): Lexicon {
+    return this.lexicon;
+  }
+
+  get size(): number {
+    return this.lexicon.size;
+  }
+
+  private pictureOf(word: string): { picture?: string } {
+    const picture = this.lexicon.picturesOf(word)[0];
+    return picture === undefined ? {} : { picture };
+  }
+
+  /** Does ahead what the first search would wait for. */
+  warmUp(): void {
+    wordFacts(this.lexicon);
+    soundIndex(this.lexicon);
+  }
+
+  /** Everything about one word for the word card. */
+  describeWord(word: string, profile: ClassProfile, query: WordQuery | undefined): WordCardData {
+    return describeForCard(word, profile, this.lexicon, query);
+  }
+
+  /** Why a word is among the answers, or is not. */
+  explain(word: string, query: WordQuery): WhyHere {
+    return explainWord(this.lexicon, word, query);
+  }
+
+  isKnown(word: string): boolean {
+    return this.lexicon.find(word) !== undefined;
+  }
+
+  /** The topics that can be asked for. */
+  topics(): readonly string[] {
+    return this.lexicon.topicNames;
+  }
+
+  /** A query for more words like the examples. */
+  like(words: readonly string[]): Likeness {
+    return wordsLike(words, this.lexicon);
+  }
+
+  /** Made-up words that the class can sound out and cannot know. */
+  madeUp(profile: ClassProfile, pattern: PatternName | undefined, seed: number): Pseudoword[] {
+    const index = sequenceIndexOf(profile);
+    const step = profile.step ?? index.sequence.steps.length;
+    return pseudowords(this.lexicon, {
+      index,
+      step,
+      count: 12,
+      seed,
+      ...(pattern ? { pattern } : {}),
+    });
+  }
+
+  /** What each step of the class's sequence makes newly readable, and its heart words marked. */
+  sequenceFacts(profile: ClassProfile): SequenceFacts {
+    const index = sequenceIndexOf(profile);
+    return {
+      newly: newlyReadable(this.lexicon, index),
+      hearts: index.sequence.steps.map((step) =>
+        step.sightWords.map((word) => heartWord(word, step.number, this.lexicon, index)),
+      ),
+    };
+  }
+
+  /** Words read from pasted or imported text. */
+  readWords(text: string, present: readonly string[], columns?: readonly Column[]): ReadList {
+    return readWords(text, this.lexicon, present, columns);
+  }
+
+  /** A list's coverage for a class. */
+  coverage(words: readonly string[], profile: ClassProfile): ListCoverage {
+    return coverageOf(words, profile, this.lexicon);
+  }
+
+  /** A list's words in groups. */
+  group(words: readonly string[], by: ListGrouping, profile: ClassProfile): WordGroup[] {
+    switch (by) {
+      case 'spelling':
+        return groupedBySpelling(words, this.lexicon).map((group) => ({
+          ...group,
+          name: showGrapheme(group.name),
+        }));
+      case 'pattern':
+        return groupedByPattern(words, this.lexicon).map((group) => ({
+          ...group,
+          name: isPatternName(group.name) ? patternTexts[group.name] : '',
+        }));
+      case 'syllables':
+        return groupedBySyllables(words, this.lexicon);
+      case 'reach': {
+        const reachOf = (word: string) => checkWord(word, this.lexicon.find(word), profile).reach;
+        return (['secure', 'stretch', 'beyond'] as const)
+          .map((name) => ({ name, words: words.filter((word) => reachOf(word) === name) }))
+          .filter((group) => group.words.length > 0);
+      }
+      case 'none':
+        return [{ name: '', words }];
+    }
+  }
+
+  /** The likeliest short meaning of each word that has one, by the word. */
+  firstMeanings(words: readonly string[], meanings: Meanings): Readonly<Record<string, string>> {
+    const found = words.map(
+      (word) => [word, define(word, meanings, this.lexicon).senses[0]] as const,
+    );
+    return Object.fromEntries(
+      found.flatMap(([word, sense]) => (sense ? [[word, sense.definition] as const] : [])),
+    );
+  }
+
+  /** What a list and a text share. */
+  compare(words: readonly string[], text: string): TextComparison {
+    return comparedWithText(words, text, this.lexicon);
+  }
+
+  /** Searches for a class; at most `limit` words under each spelling. */
+  search(query: WordQuery): SearchAnswer {
+    const result = findWords(this.lexicon, query);
+    return {
+      total: result.total,
+      totalWithoutReach: result.totalWithoutReach,
+      groups: result.groups.map((group) => ({
+        spelling: group.spelling,
+        total: group.total,
+        words: group.words.map(({ entry, reading, matches, reach, partner }) => ({
+          word: entry.word,
+          units: tileUnits(entry.word, reading, (index) => matches.includes(index)),
+          reach: reach ?? { word: entry.word, reach: 'secure', reasons: [], level: entry.level },
+          ...this.pictureOf(entry.word),
+          ...(partner === undefined ? {} : { partner }),
+        })),
+      })),
+    };
+  }
+
+  /** The words of a list as tiles, with the sound they share lit. */
+  describeList(words: readonly string[], profile: ClassProfile): ListAnswer {
+    const material = words.map((word) => ({ word, entry: this.lexicon.find(word) }));
+    const sound = findTargetSound(material);
+    const counts = new Map<string, number>();
+    for (const word of material) {
+      const spelling = sound === undefined ? undefined : spellingsOf(word, sound)[0]?.grapheme;
+      if (spelling !== undefined) counts.set(spelling, (counts.get(spelling) ?? 0) + 1);
+    }
+    return {
+      words: material.map(({ word, entry }) => ({
+        word,
+        units: entry
+          ? tileUnits(word, entry.readings[0], (index) => {
+              const unit = entry.readings[0].units[index];
+              return sound !== undefined && unit !== undefined && unitSays(unit, sound);
+            })
+          : [{ letters: word, mark: 'none', taught: false }],
+        reach: checkWord(word, entry, profile),
+        ...this.pictureOf(entry?.word ?? word),
+      })),
+      sound,
+      coverage: [...counts].map(([spelling, count]) => ({ spelling, count })),
+    };
+  }
+
+  startWords(recipe: ExerciseRecipe, profile: ClassProfile, meanings?: Meanings): string[] {
+    return startWords(recipe, profile, this.lexicon, meanings);
+  }
+
+  /** Plans a lesson from a list; `ids` are new ids for its parts. */
+  plan(list: WordList, profile: ClassProfile, ids: readonly string[], seed: number): Lesson {
+    const left = [...ids];
+    const newId = () => {
+      const id = left.pop();
+      if (id === undefined) throw new Error('More parts than ids.');
+      return id;
+    };
+    return JSON.parse(
+      JSON.stringify(planLesson({ list, class: profile, lexicon: this.lexicon, newId, seed })),
+    ) as Lesson;
+  }
+
+  demo(): Demo {
+    return JSON.parse(JSON.stringify(fernhillDemo(this.lexicon))) as Demo;
+  }
+}
+
+const unpack = (pack: Uint8Array): unknown => JSON.parse(strFromU8(gunzipSync(pack)));
+
+/** Reads a packed lexicon, and how it is said in another accent, into an engine. */
+export function openEngine(pack: Uint8Array, spoken?: Uint8Array): Engine {
+  const accent = spoken ? (unpack(spoken) as AccentPack) : undefined;
+  return new Engine(new Lexicon(unpack(pack) as LexiconPack, accent));
+}

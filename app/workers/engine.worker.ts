@@ -1,0 +1,184 @@
+/** The engine in a web worker. Each pack is fetched once, when the first call needs it. */
+import * as Comlink from 'comlink';
+import { gunzipSync, strFromU8 } from 'fflate';
+import britishUrl from '../../data/packs/british.pack?url';
+import meaningsUrl from '../../data/packs/meanings.pack?url';
+import packUrl from '../../data/packs/lexicon.pack?url';
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { Accent } from '~core/sounds/accent';
+import { findMaker, type ExerciseRecipe } from '~core/exercises/make-exercise';
+import type { LessonPart } from '~core/lessons/lesson';
+import { Meanings, type WordSense } from '~core/words/meanings';
+import type { TextFormat } from '~core/exchange/texts/read-text';
+import { TextFileError, type IncomingText } from '~core/exchange/texts/incoming-text';
+import { SyllableCounter, unpackSyllables } from '~core/texts/analysis/syllable-count';
+import type { ReadingText } from '~core/texts/reading-text';
+import syllablesUrl from '../../data/packs/syllables.pack?url';
+import { openEngine, type Engine } from './engine-service';
+import { TextService } from './text-service';
+import type { PartContext, PartRecipe } from './part-builder';
+
+async function fetchPack(url: string): Promise<Uint8Array> {
+  const response = await fetch(url);
+  if (!response.ok) {
+    throw new Error(`The word bank could not be loaded (${response.status}). Reload the page.`);
+  }
+  return new Uint8Array(await response.arrayBuffer());
+}
+
+/** A promise made once, and again after it failed. */
+function once<Value>(make: () => Promise<Value>): () => Promise<Value> {
+  let made: Promise<Value> | undefined;
+  return () => {
+    made ??= make().catch((error: unknown) => {
+      made = undefined;
+      throw error;
+    });
+    return made;
+  };
+}
+
+const lexiconPack = once(() => fetchPack(packUrl));
+
+async function open(accent: Accent): Promise<Engine> {
+  const [pack, spoken] = await Promise.all([
+    lexiconPack(),
+    accent === 'british' ? fetchPack(britishUrl) : undefined,
+  ]);
+  const engine = openEngine(pack, spoken);
+  // After the first answer, before the first search.
+  setTimeout(() => engine.warmUp(), 0);
+  return engine;
+}
+
+const engines: Readonly<Record<Accent, () => Promise<Engine>>> = {
+  american: once(() => open('american')),
+  british: once(() => open('british')),
+};
+const meanings = once(
+  async () => new Meanings(strFromU8(gunzipSync(await fetchPack(meaningsUrl)))),
+);
+
+const syllables = once(
+  async () =>
+    new SyllableCounter(unpackSyllables(strFromU8(gunzipSync(await fetchPack(syllablesUrl))))),
+);
+
+/** Texts need everything: it is fetched with the first text. */
+async function openTexts(accent: Accent): Promise<TextService> {
+  const [engine, counter, known] = await Promise.all([engines[accent](), syllables(), meanings()]);
+  return new TextService(engine.words, counter, known);
+}
+const textServices: Readonly<Record<Accent, () => Promise<TextService>>> = {
+  american: once(() => openTexts('american')),
+  british: once(() => openTexts('british')),
+};
+const textsOf = (profile: ClassProfile) => textServices[profile.accent]();
+
+/** Meanings are fetched only for the makers that ask for them. */
+const meaningsFor = (parts: readonly { readonly maker: string }[]) =>
+  parts.some(({ maker }) => maker !== '' && findMaker(maker).needsMeanings === true)
+    ? meanings()
+    : undefined;
+
+const engineOf = (profile: Pick<ClassProfile, 'accent'> | undefined) =>
+  engines[profile?.accent ?? 'american']();
+
+type Input<Name extends keyof Engine> = Engine[Name] extends (...input: infer Values) => unknown
+  ? Values
+  : never;
+
+const service = {
+  search: async (...input: Input<'search'>) => (await engineOf(input[0].class)).search(...input),
+  describeList: async (...input: Input<'describeList'>) =>
+    (await engineOf(input[1])).describeList(...input),
+  describeWord: async (...input: Input<'describeWord'>) =>
+    (await engineOf(input[1])).describeWord(...input),
+  explain: async (...input: Input<'explain'>) => (await engineOf(input[1].class)).explain(...input),
+  isKnown: async (word: string, profile: ClassProfile) => (await engineOf(profile)).isKnown(word),
+  topics: async () => (await engineOf(undefined)).topics(),
+  like: async (words: readonly string[], profile: ClassProfile) =>
+    (await engineOf(profile)).like(words),
+  madeUp: async (...input: Input<'madeUp'>) => (await engineOf(input[0])).madeUp(...input),
+  sequenceFacts: async (...input: Input<'sequenceFacts'>) =>
+    (await engineOf(input[0])).sequenceFacts(...input),
+  readWords: async (profile: ClassProfile, ...input: Input<'readWords'>) =>
+    (await engineOf(profile)).readWords(...input),
+  coverage: async (...input: Input<'coverage'>) => (await engineOf(input[1])).coverage(...input),
+  group: async (...input: Input<'group'>) => (await engineOf(input[2])).group(...input),
+  compare: async (profile: ClassProfile, ...input: Input<'compare'>) =>
+    (await engineOf(profile)).compare(...input),
+  /** The words a new exercise begins with. */
+  startWords: async (recipe: ExerciseRecipe, profile: ClassProfile) => {
+    const engine = await engineOf(profile);
+    return engine.startWords(recipe, profile, await meaningsFor([recipe]));
+  },
+  build: async (recipe: PartRecipe, context: PartContext) => {
+    const engine = await engineOf(context.profile);
+    return engine.parts.build(recipe, context, await meaningsFor([recipe]));
+  },
+  buildSheet: async (sheet: LessonPart, parts: readonly LessonPart[], context: PartContext) => {
+    const engine = await engineOf(context.profile);
+    return engine.parts.buildSheet(sheet, parts, context, await meaningsFor(parts));
+  },
+  /** A copy for each learner with the name on. */
+  copies: async (part: LessonPart, parts: readonly LessonPart[], context: PartContext) => {
+    const engine = await engineOf(context.profile);
+    return engine.parts.copies(part, parts, context, await meaningsFor([part, ...parts]));
+  },
+  plan: async (...input: Input<'plan'>) => (await engineOf(input[1])).plan(...input),
+  demo: async () => (await engineOf(undefined)).demo(),
+  size: async () => (await engineOf(undefined)).size,
+  /** The likeliest short meaning of each word that has one. */
+  firstMeanings: async (words: readonly string[], profile: ClassProfile) => {
+    const [known, engine] = await Promise.all([meanings(), engineOf(profile)]);
+    return engine.firstMeanings(words, known);
+  },
+  /** A text from a paste or a file; a message where it cannot be read. */
+  readText: async (
+    text: string,
+    fileName: string,
+    format?: TextFormat,
+  ): Promise<{ ok: true; text: IncomingText } | { ok: false; message: string }> => {
+    // The readers of formats are large: they come with the first text.
+    const { readText } = await import('~core/exchange/texts/read-text');
+    try {
+      return { ok: true, text: readText(text, fileName, format) };
+    } catch (error) {
+      if (error instanceof TextFileError) return { ok: false, message: error.message };
+      throw error;
+    }
+  },
+  analyseText: async (
+    text: Pick<ReadingText, 'body' | 'kind' | 'language'>,
+    profile: ClassProfile,
+    onProgress?: (share: number) => void,
+  ) => (await textsOf(profile)).analyse(text, profile, onProgress),
+  textReach: async (text: ReadingText, profile: ClassProfile) =>
+    (await textsOf(profile)).reach(text, profile),
+  devices: async (text: Pick<ReadingText, 'body' | 'kind'>, profile: ClassProfile) =>
+    (await textsOf(profile)).devices(text),
+  swapped: async (
+    body: string,
+    place: { start: number; end: number },
+    word: string,
+    profile: ClassProfile,
+  ) => (await textsOf(profile)).swapped(body, place, word),
+  meaningHere: async (body: string, place: { start: number; end: number }, profile: ClassProfile) =>
+    (await textsOf(profile)).meaningHere(body, place),
+  layOutText: async (text: ReadingText, profile: ClassProfile, footer: string) =>
+    (await textsOf(profile)).layOut(text, profile, footer),
+  /** The senses of the first of the words that the browser has senses of. */
+  senses: async (words: readonly string[]): Promise<{ word: string; senses: WordSense[] }> => {
+    const known = await meanings();
+    for (const word of words) {
+      const senses = known.sensesOf(word);
+      if (senses.length > 0) return { word, senses };
+    }
+    return { word: '', senses: [] };
+  },
+};
+
+export type EngineService = typeof service;
+
+Comlink.expose(service);

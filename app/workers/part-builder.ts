@@ -1,0 +1,244 @@
+/** Makes and lays out the parts of a lesson: exercises, sheets of blocks, and the copies of either for a class. */
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { DocumentNode } from '~core/documents/document';
+import { blocksDocument } from '~core/documents/sheet-document';
+import type { Exercise, ExerciseParameters } from '~core/exercises/exercise';
+import {
+  checkExercise,
+  findMaker,
+  makeExercise,
+  suggestWords,
+  wordsOfTask,
+  type CheckedWord,
+  type ExerciseRecipe,
+} from '~core/exercises/make-exercise';
+import type { TextMaterial } from '~core/texts/reading/text-material';
+import type { Version } from '~core/exercises/versions';
+import type { LessonPart } from '~core/lessons/lesson';
+import { ruleCard, type RuleTopic } from '~core/rules/rule-card';
+import { textReach } from '~core/texts/fit/text-reach';
+import type { SheetBlock } from '~core/sheets/blocks/sheet-block';
+import { namedCopies } from '~core/sheets/copies';
+import type { SheetLayout } from '~core/sheets/layout';
+import { layOutBlocks, type BlockSheet, type ResolvedBlock } from '~core/sheets/lay-out-blocks';
+import { layOutSheet, type Sheet } from '~core/sheets/sheet';
+import { sheetStyle } from '~core/sheets/style';
+import type { Lexicon } from '~core/words/lexicon';
+import type { Meanings } from '~core/words/meanings';
+
+/** What an exercise or a sheet is made from: a recipe or blocks, and the paper they go on. */
+export type PartRecipe = ExerciseRecipe & { readonly layout?: SheetLayout };
+
+/** Whom it is made for, and what stands at the foot. */
+export interface PartContext {
+  readonly profile: ClassProfile;
+  readonly footer: string;
+  /** What the class's lists have written beside their words. */
+  readonly beside: NonNullable<ExerciseParameters['beside']>;
+  /** The class's texts that are used, by their ids. */
+  readonly texts?: Readonly<Record<string, TextMaterial>>;
+}
+
+export interface BuiltExercise {
+  readonly exercise: Exercise;
+  readonly sheet: Sheet;
+  readonly checks: readonly CheckedWord[];
+  /** Words within reach that would fit as well. */
+  readonly suggestions: readonly string[];
+}
+
+export interface BuiltSheet {
+  readonly sheet: Sheet;
+  /** The same without places, and its exercises. */
+  readonly document: readonly DocumentNode[];
+  readonly exercises: readonly Exercise[];
+  readonly checks: readonly CheckedWord[];
+}
+
+/** A lesson shows all its exercises at once; what has not changed is not made again. */
+const BUILDS_KEPT = 80;
+
+export class PartBuilder {
+  private readonly built = new Map<string, BuiltExercise>();
+
+  constructor(private readonly lexicon: Lexicon) {}
+
+  /** A recipe with what only its class knows: its step, its own sets, its lists, a learner's name. */
+  private placed(recipe: PartRecipe, context: PartContext, name?: string): PartRecipe {
+    const { profile, beside } = context;
+    const { parameters, words } = recipe;
+    const own = words.flatMap((word) => (beside[word] ? [[word, beside[word]] as const] : []));
+    const named = parameters.ownName ? [name ?? profile.roster[0]?.name ?? 'Name'] : words;
+    const maker = findMaker(recipe.maker);
+    const makesUp = maker.usesWords === false && maker.needsText !== true;
+    const reading = context.texts?.[parameters.textId ?? ''];
+    return {
+      ...recipe,
+      ...(reading ? { reading } : {}),
+      words: named,
+      parameters: {
+        // Made-up words keep to what the class has been taught, wherever it stands by now.
+        ...(makesUp && profile.step !== null ? { step: profile.step } : {}),
+        ...(own.length > 0 ? { beside: Object.fromEntries(own) } : {}),
+        ...(profile.confusables ? { sets: profile.confusables } : {}),
+        ...(profile.language === 'en' ? {} : { language: profile.language }),
+        ...parameters,
+      },
+    };
+  }
+
+  private exercise(
+    recipe: PartRecipe,
+    context: PartContext,
+    meanings: Meanings | undefined,
+    name?: string,
+  ): Exercise {
+    return makeExercise(this.placed(recipe, context, name), this.lexicon, meanings);
+  }
+
+  /** Makes an exercise, lays it out, checks it. */
+  build(recipe: PartRecipe, context: PartContext, meanings?: Meanings): BuiltExercise {
+    const { texts, ...rest } = context;
+    const key = JSON.stringify([recipe, rest, texts?.[recipe.parameters.textId ?? '']]);
+    const known = this.built.get(key);
+    if (known !== undefined) return known;
+    const { profile, footer } = context;
+    const exercise = this.exercise(recipe, context, meanings);
+    const checked = recipe.parameters.ownName !== true && profile.language === 'en';
+    const made = {
+      exercise,
+      sheet: layOutSheet(exercise, profile, footer, undefined, recipe.layout),
+      checks: checked ? checkExercise(recipe, exercise, profile, this.lexicon) : [],
+      suggestions: checked ? suggestWords(recipe, profile, this.lexicon) : [],
+    };
+    if (this.built.size >= BUILDS_KEPT) this.built.delete(this.built.keys().next().value ?? '');
+    this.built.set(key, made);
+    return made;
+  }
+
+  private resolve(
+    block: SheetBlock,
+    parts: readonly LessonPart[],
+    version: Version | undefined,
+    context: PartContext,
+    meanings: Meanings | undefined,
+    name?: string,
+  ): ResolvedBlock {
+    const part = parts.find((each) => each.id === block.part);
+    if (block.kind === 'exercise' && part !== undefined) {
+      const parameters = version ? { ...part.parameters, version } : part.parameters;
+      return {
+        block,
+        exercise: this.exercise({ ...part, parameters }, context, meanings, name),
+      };
+    }
+    if (block.kind === 'reading') return { block, text: context.texts?.[block.textId ?? ''] };
+    if (block.kind === 'rule' && block.topic !== undefined) {
+      return {
+        block,
+        card: ruleCard(block.topic as RuleTopic, context.profile, this.lexicon),
+      };
+    }
+    return { block };
+  }
+
+  private resolved(
+    sheet: LessonPart,
+    parts: readonly LessonPart[],
+    version: Version | undefined,
+    context: PartContext,
+    meanings: Meanings | undefined,
+    name?: string,
+  ): BlockSheet {
+    return {
+      title: sheet.text || 'Sheet',
+      blocks: (sheet.blocks ?? []).map((block) =>
+        this.resolve(block, parts, version, context, meanings, name),
+      ),
+      layout: sheet.layout ?? {},
+      pictureOf: (word) => this.lexicon.picturesOf(word)[0],
+    };
+  }
+
+  /** Every word that a learner meets on the sheet, once. */
+  private checkSheet({ blocks }: BlockSheet, profile: ClassProfile): CheckedWord[] {
+    if (profile.language !== 'en') return [];
+    const text = blocks
+      .flatMap(({ block, exercise, text: reading }) => [
+        ...(reading ? [reading.body] : []),
+        ...(['text', 'heading', 'can-do'].includes(block.kind) ? [block.text ?? ''] : []),
+        ...(block.kind === 'words' ? (block.words ?? []) : []),
+        ...(exercise ? wordsOfTask(exercise.task) : []),
+      ])
+      .join('\n');
+    const settled = blocks.flatMap(({ text: reading }) => [...(reading?.settled ?? [])]);
+    const { words } = textReach({ text, profile, lexicon: this.lexicon, settled });
+    const done = new Set(settled.map((word) => word.toLowerCase()));
+    const checked = words
+      .filter(({ word }) => !done.has(word.toLowerCase()))
+      .map(
+        ({ word, reach, reasons, level }) =>
+          [word.toLowerCase(), { word, reach, reasons, level, swaps: [] }] as const,
+      );
+    return [...new Map(checked).values()];
+  }
+
+  /** Lays out a sheet of blocks, and checks its words. */
+  buildSheet(
+    sheet: LessonPart,
+    parts: readonly LessonPart[],
+    context: PartContext,
+    meanings?: Meanings,
+  ): BuiltSheet {
+    const { version } = sheet.parameters;
+    const resolved = this.resolved(sheet, parts, version, context, meanings);
+    return {
+      sheet: layOutBlocks(resolved, context.profile, context.footer),
+      document: blocksDocument(resolved.title, resolved.blocks, resolved.pictureOf),
+      exercises: resolved.blocks.flatMap(({ exercise }) => exercise ?? []),
+      checks: this.checkSheet(resolved, context.profile),
+    };
+  }
+
+  /** A copy for each learner in her version, with her name on, the key of each version and a cutting list. */
+  copies(
+    part: LessonPart,
+    parts: readonly LessonPart[],
+    context: PartContext,
+    meanings?: Meanings,
+  ): Sheet | undefined {
+    const { profile, footer } = context;
+    const members =
+      part.kind === 'sheet' ? (part.blocks ?? []).map((block) => block.part) : [part.id];
+    const ownNames = [part, ...parts].some(
+      (each) => members.includes(each.id) && each.parameters.ownName === true,
+    );
+    const made = new Map<string, Sheet>();
+    const sheetOf = (version: Version | undefined, name: string): Sheet => {
+      const key = `${version ?? ''} ${ownNames ? name : ''}`;
+      const known = made.get(key);
+      if (known !== undefined) return known;
+      const parameters = version ? { ...part.parameters, version } : part.parameters;
+      const sheet =
+        part.kind === 'sheet'
+          ? layOutBlocks(
+              this.resolved(part, parts, version, context, meanings, name),
+              profile,
+              footer,
+            )
+          : layOutSheet(
+              this.exercise({ ...part, parameters }, context, meanings, name),
+              profile,
+              footer,
+              undefined,
+              part.layout,
+            );
+      made.set(key, sheet);
+      return sheet;
+    };
+    return namedCopies(
+      profile.roster.map(({ name, version }) => ({ name, version, sheet: sheetOf(version, name) })),
+      sheetStyle(profile, { ...part.layout, columns: 1 }),
+    );
+  }
+}

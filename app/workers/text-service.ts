@@ -1,0 +1,70 @@
+/** What the engine does with texts. */
+import type { ClassProfile } from '~core/classes/class-profile';
+import { analyseText, type TextAnalysis } from '~core/texts/analysis/analyse-text';
+import type { SyllableCounter } from '~core/texts/analysis/syllable-count';
+import { findDevices, type TextDevices } from '~core/texts/devices/find-devices';
+import { swapInText } from '~core/texts/fit/swaps';
+import { textReach, type TextReach } from '~core/texts/fit/text-reach';
+import { settledWords, type ReadingText } from '~core/texts/reading-text';
+import { materialOf } from '~core/texts/reading/text-material';
+import { senseInContext } from '~core/texts/reading/sense-in-context';
+import { layOutText } from '~core/sheets/reading/lay-out-text';
+import type { Sheet } from '~core/sheets/sheet';
+import type { Lexicon } from '~core/words/lexicon';
+import type { Meanings } from '~core/words/meanings';
+
+export class TextService {
+  constructor(
+    private readonly lexicon: Lexicon,
+    private readonly syllables: SyllableCounter,
+    private readonly meanings: Meanings,
+  ) {}
+
+  analyse(
+    text: Pick<ReadingText, 'body' | 'kind' | 'language'>,
+    profile: ClassProfile,
+    onProgress?: (share: number) => void,
+  ): TextAnalysis {
+    return analyseText({
+      text: text.body,
+      lexicon: this.lexicon,
+      syllables: this.syllables,
+      profile,
+      language: text.language,
+      verse: text.kind === 'poem',
+      onProgress,
+    });
+  }
+
+  /** Reach is computed for English so far; another language has none. */
+  reach(text: ReadingText, profile: ClassProfile): TextReach {
+    if (text.language !== 'en') return { spans: [], words: [], total: 0, secure: 0 };
+    return textReach({
+      text: text.body,
+      profile,
+      lexicon: this.lexicon,
+      meanings: this.meanings,
+      verse: text.kind === 'poem',
+      settled: settledWords(text),
+    });
+  }
+
+  devices(text: Pick<ReadingText, 'body' | 'kind'>): TextDevices {
+    return findDevices(text.body, this.lexicon, this.syllables, text.kind === 'poem');
+  }
+
+  swapped(body: string, place: { start: number; end: number }, word: string): string {
+    return swapInText(body, place, word, this.lexicon);
+  }
+
+  /** The meaning that fits where the word stands, to begin a gloss with. */
+  meaningHere(body: string, place: { start: number; end: number }): string {
+    const around = body.slice(Math.max(0, place.start - 120), place.end + 120);
+    const word = body.slice(place.start, place.end);
+    return senseInContext(word, around, body, this.meanings, this.lexicon)?.definition ?? '';
+  }
+
+  layOut(text: ReadingText, profile: ClassProfile, footer: string): Sheet {
+    return layOutText(materialOf(text), text.reading ?? {}, profile, footer, text.layout);
+  }
+}

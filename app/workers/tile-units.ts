@@ -1,0 +1,39 @@
+/** A word cut into the pieces that a tile draws, each with its mark. */
+import type { Reading } from '~core/words/lexicon';
+
+/** A grapheme as a tile shows it. */
+export interface TileUnit {
+  /** Letters; for a split digraph its first letter only, the e following as a unit of its own. */
+  readonly letters: string;
+  readonly mark: 'dot' | 'bar' | 'arc-start' | 'arc-middle' | 'arc-end' | 'none';
+  /** Whether it is the grapheme that was asked for. */
+  readonly taught: boolean;
+}
+
+/** Cuts a reading into the pieces a tile draws. */
+export function tileUnits(
+  word: string,
+  reading: Pick<Reading, 'units'>,
+  isTaught: (index: number) => boolean,
+): TileUnit[] {
+  const pieces: TileUnit[] = [];
+  reading.units.forEach((unit, index) => {
+    const taught = isTaught(index);
+    const split = unit.grapheme.endsWith('_e');
+    const before = reading.units[index - 1];
+    const letters = word.slice(unit.start, unit.end);
+    if (split) {
+      pieces.push({ letters, mark: 'arc-start', taught });
+      return;
+    }
+    if (before?.grapheme.endsWith('_e')) {
+      // The consonant stands inside the arc; its last letter is the silent e.
+      pieces.push({ letters: letters.slice(0, -1), mark: 'arc-middle', taught: false });
+      pieces.push({ letters: letters.slice(-1), mark: 'arc-end', taught: isTaught(index - 1) });
+      return;
+    }
+    const silent = unit.phonemes.length === 0;
+    pieces.push({ letters, mark: silent ? 'none' : letters.length === 1 ? 'dot' : 'bar', taught });
+  });
+  return pieces;
+}

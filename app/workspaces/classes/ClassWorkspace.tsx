@@ -1,0 +1,181 @@
+import { useId } from 'react';
+import { BsX } from 'react-icons/bs';
+import { useFetcher } from 'react-router';
+import { languages, learnerFonts, spellings } from '~core/classes/choices';
+import { accentNames } from '~core/sounds/accent';
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { ClassSettings } from '~core/classes/new-class';
+import { classPapers, papers } from '~core/sheets/paper';
+import { AutoField } from '~/ui/AutoField';
+import { fontFamily } from '~/ui/fonts';
+import type { ActionAnswer } from '~/routes/action-answer';
+import type { SequenceFacts } from '~/workers/engine-service';
+import { ConfusableSets } from './ConfusableSets';
+import { LevelField } from './LevelFields';
+import { Roster } from './Roster';
+import { SequenceSteps } from './SequenceSteps';
+
+function Choice(props: {
+  label: string;
+  value: string;
+  options: readonly (readonly [string, string])[];
+  onChange: (value: string) => void;
+}) {
+  const id = useId();
+  return (
+    <div>
+      <label className="form-label" htmlFor={id}>
+        {props.label}
+      </label>
+      <select
+        id={id}
+        className="form-select"
+        value={props.value}
+        onChange={(event) => props.onChange(event.currentTarget.value)}
+      >
+        {props.options.map(([value, label]) => (
+          <option key={value} value={value}>
+            {label}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+/** Everything about one class; each change is kept at once. */
+export function ClassWorkspace({
+  profile: stored,
+  facts,
+}: {
+  profile: ClassProfile;
+  facts: SequenceFacts;
+}) {
+  const fetcher = useFetcher<ActionAnswer>();
+  // What was just chosen shows at once, while it is being saved.
+  const sent = fetcher.json as { fields?: ClassSettings } | undefined;
+  const profile: ClassProfile = { ...stored, ...sent?.fields };
+  const send = (body: object) =>
+    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
+  const set = (fields: ClassSettings) => send({ intent: 'change', fields });
+  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
+  return (
+    <div className="page">
+      <h1 className="visually-hidden">{profile.name}</h1>
+      <AutoField
+        key={profile.id}
+        label="Name of the class"
+        className="inline-edit inline-edit--title fs-2"
+        value={profile.name}
+        payload={(name, was) => ({ intent: 'change', fields: { name }, was: { name: was } })}
+      />
+      {problem && (
+        <div className="message my-2" role="alert">
+          {problem}
+        </div>
+      )}
+      <section className="card-paper my-3" aria-label="Settings">
+        <div className="field-grid">
+          <LevelField level={profile.level} onChange={(level) => set({ level })} />
+          <Choice
+            label="Language taught"
+            value={profile.language}
+            options={Object.entries(languages)}
+            onChange={(language) => set({ language })}
+          />
+          <Choice
+            label="Spelling"
+            value={profile.spelling}
+            options={Object.entries(spellings)}
+            onChange={(spelling) => set({ spelling: spelling as ClassProfile['spelling'] })}
+          />
+          <Choice
+            label="Accent"
+            value={profile.accent}
+            options={Object.entries(accentNames)}
+            onChange={(accent) => set({ accent: accent as ClassProfile['accent'] })}
+          />
+          <Choice
+            label="Paper"
+            value={profile.paper}
+            options={classPapers.map((name) => [name, papers[name].label] as const)}
+            onChange={(paper) => set({ paper: paper as ClassProfile['paper'] })}
+          />
+          <Choice
+            label="What learners read is set in"
+            value={profile.font}
+            options={Object.entries(learnerFonts)}
+            onChange={(font) => set({ font })}
+          />
+          <p
+            className="mb-0 align-self-end fs-3"
+            style={{ fontFamily: fontFamily(profile.font) }}
+            aria-label="The chosen font"
+          >
+            The vane turns in the rain.
+          </p>
+        </div>
+        {profile.language !== 'en' && (
+          <p className="message message--note mt-3 mb-0">
+            Sounds and spellings are computed for English so far. For {languages[profile.language]},
+            the class’s settings and roster are kept.
+          </p>
+        )}
+      </section>
+      <SequenceSteps profile={profile} facts={facts} onStep={(step) => set({ step })} />
+      <Roster profile={profile} />
+      <ConfusableSets profile={profile} change={set} />
+      {profile.knownWords.length > 0 && (
+        <section className="card-paper my-3">
+          <h2 className="h5">Words this class knows besides</h2>
+          <p className="quiet mb-0">
+            Topic words and names counted as secure whatever their spelling.
+          </p>
+          <ul className="roster mb-0">
+            {profile.knownWords.map((word) => (
+              <li key={word} className="learner-text">
+                {word}
+                <button
+                  type="button"
+                  className="icon-button"
+                  aria-label={`No longer count ${word} as known`}
+                  onClick={() => send({ intent: 'known', word, known: false })}
+                >
+                  <BsX aria-hidden="true" />
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {profile.hiddenWords.length > 0 && (
+        <section className="card-paper my-3">
+          <h2 className="h5">Words this class is never offered</h2>
+          <ul className="roster mb-0">
+            {profile.hiddenWords.map((word) => (
+              <li key={word} className="learner-text">
+                {word}
+                <button
+                  type="button"
+                  className="icon-button"
+                  aria-label={`Offer ${word} again`}
+                  onClick={() => send({ intent: 'hide', word, hidden: false })}
+                >
+                  <BsX aria-hidden="true" />
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <button
+        type="button"
+        className="btn btn-outline-danger mt-2"
+        onClick={() => send({ intent: 'remove' })}
+      >
+        Remove this class
+      </button>{' '}
+      <span className="quiet">Its lists and lessons go with it. Undo brings all back.</span>
+    </div>
+  );
+}

@@ -1,0 +1,138 @@
+import { useId, useState, type FormEvent } from 'react';
+import { Button } from 'react-bootstrap';
+import { BsX } from 'react-icons/bs';
+import type { ClassProfile, OwnConfusables } from '~core/classes/class-profile';
+
+interface Row {
+  readonly word: string;
+  readonly meaning: string;
+  readonly sentence: string;
+}
+
+const empty: Row = { word: '', meaning: '', sentence: '' };
+const MOST_WORDS = 5;
+
+/** The form for a new set: two words to begin with, five at most. */
+function NewSet({ onAdd }: { onAdd: (set: OwnConfusables) => void }) {
+  const [rows, setRows] = useState<readonly Row[]>([empty, empty]);
+  const [tell, setTell] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const id = useId();
+  const set = (index: number, fields: Partial<Row>) =>
+    setRows(rows.map((row, at) => (at === index ? { ...row, ...fields } : row)));
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    const filled = rows
+      .map((row) => ({
+        word: row.word.trim(),
+        meaning: row.meaning.trim(),
+        sentence: row.sentence.trim().replace(/_{2,}|\.{3,}|…/, '___'),
+      }))
+      .filter((row) => row.word !== '');
+    if (filled.length < 2) return setProblem('A set needs two words or more.');
+    const unclear = filled.find(
+      (row) => row.meaning === '' || row.sentence.split('___').length !== 2,
+    );
+    if (unclear) {
+      return setProblem(
+        `Write for ${unclear.word} what it means, and a sentence with ___ where the word belongs.`,
+      );
+    }
+    onAdd({ words: filled, tell: tell.trim(), britishOnly: false });
+    setRows([empty, empty]);
+    setTell('');
+    return setProblem(undefined);
+  };
+  const field = (index: number, name: keyof Row, label: string, length: number) => (
+    <div className="col">
+      <label className="form-label small" htmlFor={`${id}-${name}-${index}`}>
+        {label}
+      </label>
+      <input
+        id={`${id}-${name}-${index}`}
+        className="form-control form-control-sm"
+        maxLength={length}
+        value={rows[index]?.[name] ?? ''}
+        onChange={(event) => set(index, { [name]: event.currentTarget.value })}
+      />
+    </div>
+  );
+  return (
+    <form className="mt-3" onSubmit={submit} aria-label="New set of confused words">
+      {rows.map((_, index) => (
+        <div className="row g-2 mb-2" key={index}>
+          {field(index, 'word', `Word ${index + 1}`, 60)}
+          {field(index, 'meaning', 'What it means', 200)}
+          {field(index, 'sentence', 'A sentence with ___ for it', 300)}
+        </div>
+      ))}
+      <label className="form-label small" htmlFor={`${id}-tell`}>
+        How to tell them apart (if you like)
+      </label>
+      <input
+        id={`${id}-tell`}
+        className="form-control form-control-sm mb-2"
+        maxLength={300}
+        value={tell}
+        onChange={(event) => setTell(event.currentTarget.value)}
+      />
+      {problem !== undefined && (
+        <p className="message" role="alert">
+          {problem}
+        </p>
+      )}
+      <div className="d-flex gap-2">
+        <Button type="submit" size="sm" variant="outline-dark">
+          Add the set
+        </Button>
+        {rows.length < MOST_WORDS && (
+          <Button size="sm" variant="link" onClick={() => setRows([...rows, empty])}>
+            One more word
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}
+
+/** Words that this class takes for each other: its own sets, from which exercises are made beside ours. */
+export function ConfusableSets({
+  profile,
+  change,
+}: {
+  profile: ClassProfile;
+  change: (fields: { confusables: OwnConfusables[] }) => void;
+}) {
+  const sets = profile.confusables ?? [];
+  return (
+    <section className="card-paper my-3">
+      <h2 className="h5">Words taken for each other</h2>
+      <p className="quiet mb-2">
+        Wordane knows 80 sets, such as weather and whether. Add those of your class: the exercise
+        “Often confused words” uses them.
+      </p>
+      <ul className="list-unstyled mb-0">
+        {sets.map((set) => {
+          const name = set.words.map(({ word }) => word).join(', ');
+          return (
+            <li key={name} className="d-flex align-items-baseline gap-2">
+              <span>
+                <strong>{name}</strong>
+                {set.tell !== '' && <span className="quiet"> · {set.tell}</span>}
+              </span>
+              <button
+                type="button"
+                className="icon-button"
+                aria-label={`Remove the set ${name}`}
+                onClick={() => change({ confusables: sets.filter((each) => each !== set) })}
+              >
+                <BsX aria-hidden="true" />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <NewSet onAdd={(set) => change({ confusables: [...sets, set] })} />
+    </section>
+  );
+}

@@ -1,0 +1,45 @@
+import { useId } from 'react';
+import { levelOptions, type ClassLevel, type LevelSystem } from '~core/classes/class-level';
+
+const systemNames: Record<LevelSystem, string> = {
+  uk: 'UK year',
+  us: 'US grade',
+  cefr: 'CEFR level',
+};
+
+/** The level of a class: one list, grouped by how the school counts. */
+export function LevelField({
+  level,
+  onChange,
+}: {
+  level: ClassLevel;
+  onChange: (level: ClassLevel) => void;
+}) {
+  const id = useId();
+  return (
+    <div>
+      <label className="form-label" htmlFor={id}>
+        Level
+      </label>
+      <select
+        id={id}
+        className="form-select"
+        value={`${level.system}:${level.value}`}
+        onChange={(event) => {
+          const [system, value] = event.currentTarget.value.split(':') as [LevelSystem, string];
+          onChange({ system, value });
+        }}
+      >
+        {(Object.keys(levelOptions) as LevelSystem[]).map((system) => (
+          <optgroup key={system} label={systemNames[system]}>
+            {levelOptions[system].map((option) => (
+              <option key={option.value} value={`${system}:${option.value}`}>
+                {option.name}
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </select>
+    </div>
+  );
+}

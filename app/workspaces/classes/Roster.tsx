@@ -1,0 +1,85 @@
+import { useEffect, useId, useState, type FormEvent } from 'react';
+import { Button } from 'react-bootstrap';
+import { BsX } from 'react-icons/bs';
+import { useFetcher } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { versions } from '~core/exercises/versions';
+import type { ActionAnswer } from '~/routes/action-answer';
+
+/** First names, pasted or typed; blank lines and doubles are passed over and said. */
+export function Roster({ profile }: { profile: ClassProfile }) {
+  const fetcher = useFetcher<ActionAnswer>();
+  const id = useId();
+  const [names, setNames] = useState('');
+  const send = (body: object) =>
+    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
+  useEffect(() => {
+    if (fetcher.state === 'idle' && fetcher.data?.ok && fetcher.data.notes) setNames('');
+  }, [fetcher.state, fetcher.data]);
+  const onSubmit = (event: FormEvent) => {
+    event.preventDefault();
+    send({ intent: 'add-learners', names });
+  };
+  const answer = fetcher.data;
+  return (
+    <section className="card-paper my-3">
+      <h2 className="h5">Roster · {profile.roster.length}</h2>
+      {profile.roster.length > 0 && (
+        <ul className="roster">
+          {profile.roster.map((learner) => (
+            <li key={learner.id}>
+              {learner.name}
+              <select
+                className="roster__version"
+                aria-label={`Version for ${learner.name}`}
+                value={learner.version ?? 'core'}
+                onChange={(event) =>
+                  send({
+                    intent: 'learner-version',
+                    learner: learner.id,
+                    version: event.currentTarget.value,
+                  })
+                }
+              >
+                {versions.map((version) => (
+                  <option key={version}>{version}</option>
+                ))}
+              </select>
+              <button
+                type="button"
+                className="icon-button"
+                aria-label={`Remove ${learner.name}`}
+                onClick={() => send({ intent: 'remove-learner', learner: learner.id })}
+              >
+                <BsX aria-hidden="true" />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <form onSubmit={onSubmit}>
+        <label className="form-label" htmlFor={id}>
+          Add first names, one a line or parted by commas
+        </label>
+        <div className="d-flex gap-2 align-items-start">
+          <textarea
+            id={id}
+            className="form-control"
+            rows={3}
+            value={names}
+            onChange={(event) => setNames(event.currentTarget.value)}
+          />
+          <Button type="submit" variant="outline-dark" disabled={names.trim() === ''}>
+            Add
+          </Button>
+        </div>
+      </form>
+      <div aria-live="polite">
+        {answer && !answer.ok && <p className="message mt-2 mb-0">{answer.message}</p>}
+        {answer?.ok && answer.notes && (
+          <p className="message message--good mt-2 mb-0">{answer.notes.join(' ')}</p>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,272 @@
+import { saveText } from '~/ui/save-text';
+import { useEffect, useRef, useState } from 'react';
+import { Button, Dropdown } from 'react-bootstrap';
+import { BsArrowDown, BsArrowLeft, BsArrowUp, BsThreeDots } from 'react-icons/bs';
+import { Link, useFetcher } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { writeSequenceCsv } from '~core/exchange/sequence-csv';
+import type { HeartWord } from '~core/reach/newly-readable';
+import { writeTeaches } from '~core/sounds/edit-sequence';
+import type { Sequence, SequenceStep } from '~core/sounds/sequence';
+import { AutoField } from '~/ui/AutoField';
+import { MenuItem } from '~/ui/MenuItem';
+import type { ActionAnswer } from '~/routes/action-answer';
+import type { SequenceIntent } from '~/routes/sequence';
+import type { SequenceFacts } from '~/workers/engine-service';
+
+type Send = (intent: SequenceIntent) => void;
+
+/** A word taught by sight, with a heart over the letters that its step cannot explain. */
+export function Heart({ heart }: { heart: HeartWord }) {
+  const unexpected = heart.pieces.filter((piece) => piece.unexpected).map((piece) => piece.letters);
+  return (
+    <span className="heart-word">
+      <span aria-hidden="true">
+        {heart.pieces.map((piece, index) => (
+          <span key={index} className={piece.unexpected ? 'heart-word__heart' : ''}>
+            {piece.letters}
+          </span>
+        ))}
+      </span>
+      <span className="visually-hidden">
+        {heart.word}
+        {unexpected.length > 0 && ` (unexpected: ${unexpected.join(', ')})`}
+      </span>
+    </span>
+  );
+}
+
+function Newly({ facts, step }: { facts: SequenceFacts; step: SequenceStep }) {
+  const newly = facts.newly[step.number - 1];
+  if (!newly || newly.count === 0) return <span className="quiet">no new word yet</span>;
+  return (
+    <span>
+      <b>{newly.count.toLocaleString('en')}</b> {newly.count === 1 ? 'word' : 'words'} newly
+      readable: <span className="learner-text">{newly.words.slice(0, 8).join(', ')}</span>
+      {newly.count > 8 && ' …'}
+    </span>
+  );
+}
+
+interface RowProps {
+  readonly step: SequenceStep;
+  readonly profile: ClassProfile;
+  readonly facts: SequenceFacts;
+  readonly last: number;
+  readonly send: Send;
+}
+
+function StepRow({ step, profile, facts, last, send }: RowProps) {
+  const { number } = step;
+  const here = profile.step === number;
+  const hearts = facts.hearts[number - 1] ?? [];
+  return (
+    <li className={here ? 'sequence-step sequence-step--here' : 'sequence-step'}>
+      <span className="sequence-step__number">{number}</span>
+      <div className="sequence-step__fields">
+        <AutoField
+          key={`title ${number} ${step.title}`}
+          label={`Title of step ${number}`}
+          className="inline-edit fw-semibold"
+          value={step.title}
+          payload={(title) => ({ intent: 'title', number, title })}
+        />
+        <div className="sequence-step__field">
+          <span className="quiet">teaches</span>
+          <AutoField
+            key={`teaches ${number} ${step.teaches.join()}`}
+            label={`Spellings of step ${number}`}
+            className="form-control form-control-sm"
+            value={writeTeaches(step.teaches)}
+            placeholder="ai=EY ay=EY"
+            payload={(text) => ({ intent: 'teaches', number, text })}
+          />
+        </div>
+        <div className="sequence-step__field">
+          <span className="quiet">by sight</span>
+          <AutoField
+            key={`sight ${number} ${step.sightWords.join()}`}
+            label={`Words by sight of step ${number}`}
+            className="form-control form-control-sm"
+            value={step.sightWords.join(' ')}
+            placeholder="said the"
+            payload={(text) => ({ intent: 'sight', number, text })}
+          />
+        </div>
+        {hearts.length > 0 && (
+          <p className="mb-0 sequence-step__hearts">
+            {hearts.map((heart) => (
+              <Heart key={heart.word} heart={heart} />
+            ))}
+          </p>
+        )}
+        <p className="mb-0 small">
+          <Newly facts={facts} step={step} />
+        </p>
+      </div>
+      <div className="sequence-step__tools">
+        <button
+          type="button"
+          className={here ? 'btn btn-sm btn-dark' : 'btn btn-sm btn-outline-dark'}
+          aria-pressed={here}
+          onClick={() => send({ intent: 'step', step: number })}
+        >
+          {here ? 'The class is here' : 'Move the class here'}
+        </button>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Move step ${number} up`}
+          disabled={number === 1}
+          onClick={() => send({ intent: 'move', number, to: number - 1 })}
+        >
+          <BsArrowUp aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Move step ${number} down`}
+          disabled={number === last}
+          onClick={() => send({ intent: 'move', number, to: number + 1 })}
+        >
+          <BsArrowDown aria-hidden="true" />
+        </button>
+        <Dropdown align="end" className="d-inline-block">
+          <Dropdown.Toggle
+            as="button"
+            type="button"
+            bsPrefix="icon-button"
+            aria-label={`More for step ${number}`}
+          >
+            <BsThreeDots aria-hidden="true" />
+          </Dropdown.Toggle>
+          <Dropdown.Menu aria-label={`More for step ${number}`}>
+            <MenuItem onChoose={() => send({ intent: 'add', after: number })}>
+              Add a step after it
+            </MenuItem>
+            {step.teaches.length > 1 && (
+              <MenuItem onChoose={() => send({ intent: 'split', number })}>
+                Split it in two
+              </MenuItem>
+            )}
+            {last > 1 && (
+              <MenuItem onChoose={() => send({ intent: 'remove', number, title: step.title })}>
+                Remove it
+              </MenuItem>
+            )}
+          </Dropdown.Menu>
+        </Dropdown>
+      </div>
+    </li>
+  );
+}
+
+export interface SequenceWorkspaceProps {
+  readonly profile: ClassProfile;
+  readonly sequence: Sequence;
+  readonly facts: SequenceFacts;
+}
+
+/** The sequence of a class, step by step, to be changed in place. */
+export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspaceProps) {
+  const fetcher = useFetcher<ActionAnswer>();
+  const [problem, setProblem] = useState('');
+  const send: Send = (intent) =>
+    void fetcher.submit(intent as never, { method: 'post', encType: 'application/json' });
+  const own = profile.sequence !== null;
+  const list = useRef<HTMLOListElement>(null);
+  useEffect(() => {
+    // The class's own step is in sight when the page opens; later moves leave the page where it is.
+    list.current?.querySelector('.sequence-step--here')?.scrollIntoView({ block: 'center' });
+  }, [profile.id]);
+  const readFile = async (file: File | undefined) => {
+    if (!file) return;
+    setProblem('');
+    if (file.size > 1024 * 1024) {
+      setProblem('This file is larger than 1 MB, so it is no sequence. Nothing was changed.');
+      return;
+    }
+    send({
+      intent: 'import',
+      text: await file.text(),
+      name: file.name.replace(/\.[a-z]+$/i, '').slice(0, 80) || 'Own sequence',
+    });
+  };
+  const message = problem || (fetcher.data && !fetcher.data.ok ? fetcher.data.message : '');
+  return (
+    <div className="page">
+      <p className="mb-1">
+        <Link to={`/classes/${profile.id}`}>
+          <BsArrowLeft aria-hidden="true" /> {profile.name}
+        </Link>
+      </p>
+      <h1 className="visually-hidden">Sequence of {profile.name}</h1>
+      <AutoField
+        key={sequence.id}
+        label="Name of the sequence"
+        className="inline-edit inline-edit--title fs-2"
+        value={sequence.name}
+        payload={(name) => ({ intent: 'name', name })}
+      />
+      <div className="list-tools">
+        <span>
+          {sequence.steps.length} steps.{' '}
+          {own
+            ? 'This is the class’s own sequence.'
+            : 'The first change makes it the class’s own; the default stays as it is.'}
+        </span>
+        <Button
+          variant="outline-dark"
+          onClick={() => saveText(`${sequence.name}.csv`, writeSequenceCsv(sequence))}
+        >
+          Export as CSV
+        </Button>
+        <label className="btn btn-outline-dark">
+          Import CSV …
+          <input
+            type="file"
+            className="visually-hidden"
+            accept=".csv,text/csv"
+            onChange={(event) => {
+              void readFile(event.currentTarget.files?.[0]);
+              event.currentTarget.value = '';
+            }}
+          />
+        </label>
+        {own && (
+          <Button variant="outline-dark" onClick={() => send({ intent: 'default' })}>
+            Back to the default
+          </Button>
+        )}
+      </div>
+      {message && (
+        <p className="message my-2" role="alert">
+          {message}
+        </p>
+      )}
+      <p className="quiet">
+        Spellings are written with their sound: <code>ai=EY</code>, <code>a-e=EY</code>,{' '}
+        <code>x=K+S</code>; a spelling alone takes its usual sound. Words by sight show a line over
+        the letters that are not expected yet; mark others by brackets: <code>s(ai)d</code>.
+      </p>
+      <ol className="sequence-steps" ref={list}>
+        {sequence.steps.map((step) => (
+          <StepRow
+            key={step.number}
+            step={step}
+            profile={profile}
+            facts={facts}
+            last={sequence.steps.length}
+            send={send}
+          />
+        ))}
+      </ol>
+      <Button
+        variant="outline-dark"
+        onClick={() => send({ intent: 'add', after: sequence.steps.length })}
+      >
+        Add a step at the end
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,198 @@
+import { handIds, handNames } from '~core/handwriting/hands';
+import { letterHeights, plainRuling, rulingIds, rulingNames } from '~core/handwriting/ruling';
+import { blockSizes, type SheetBlock } from '~core/sheets/blocks/sheet-block';
+import { patternNames, patternTexts } from '~core/sounds/patterns';
+import { phonemes, showSound } from '~core/sounds/phonemes';
+import { AutoField } from '~/ui/AutoField';
+import { Toggle } from '~/ui/Toggle';
+import type { ExercisePart, Send } from './built-part';
+import { Choice } from './Choice';
+import { textChoices, useClassTexts } from './class-texts';
+import { ReadingOptions } from './ReadingOptions';
+import { suffixNames } from './MakerChoices';
+
+interface EditorProps {
+  readonly block: SheetBlock;
+  readonly part: string;
+  readonly exercises: readonly ExercisePart[];
+  readonly send: Send;
+}
+
+type SetBlock = (fields: Partial<SheetBlock>) => void;
+
+const textLabels: Partial<Record<SheetBlock['kind'], string>> = {
+  heading: 'Heading',
+  text: 'Text',
+  'can-do': 'What the learner can do, one a line',
+  qr: 'Address or text of the code; a caption on the next line',
+  picture: 'What it shows',
+};
+
+/** Every rule that a card can be made of. */
+const topics: readonly (readonly [string, string])[] = [
+  ['', 'Choose a rule'],
+  ...Object.entries(suffixNames).map(([id, name]) => [`ending:${id}`, `Adding ${name}`] as const),
+  ...patternNames.map((name) => [`pattern:${name}`, patternTexts[name]] as const),
+  ...phonemes.map(
+    ({ phoneme, keyWord }) =>
+      [`sound:${phoneme}`, `Ways to spell ${showSound([phoneme])} as in ${keyWord}`] as const,
+  ),
+];
+
+/** What a rule card is about, in words. */
+export const topicText = (topic: string) => topics.find(([id]) => id === topic)?.[1] ?? '';
+
+function Lines({ block, set }: { block: SheetBlock; set: SetBlock }) {
+  const ruling = { ...plainRuling, ...block.ruling };
+  const setRuling = (changed: Partial<typeof ruling>) => set({ ruling: { ...ruling, ...changed } });
+  return (
+    <>
+      <Choice
+        name="How many"
+        value={block.rows ?? 4}
+        options={[1, 2, 3, 4, 5, 6, 8, 10, 12].map((rows) => [rows, `${rows}`] as const)}
+        onChoose={(rows) => set({ rows: Number(rows) })}
+      />
+      <Choice
+        name="Lines"
+        value={ruling.lines}
+        options={rulingIds.map((id) => [id, rulingNames[id]] as const)}
+        onChoose={(lines) => setRuling({ lines: lines as typeof ruling.lines })}
+      />
+      <Choice
+        name="Height of a small letter"
+        value={ruling.letter}
+        options={letterHeights.map((height) => [height, `${height} mm`] as const)}
+        onChoose={(letter) => setRuling({ letter: Number(letter) })}
+      />
+      <Choice
+        name="Hand"
+        value={block.hand ?? 'print'}
+        options={handIds.map((id) => [id, handNames[id]] as const)}
+        onChoose={(hand) => set({ hand: hand as NonNullable<SheetBlock['hand']> })}
+      />
+      <Toggle
+        name="Dashed line over small letters"
+        checked={ruling.dashed}
+        onChange={(dashed) => setRuling({ dashed })}
+      />
+      <Toggle
+        name="Tinted band for tails"
+        checked={ruling.band}
+        onChange={(band) => setRuling({ band })}
+      />
+    </>
+  );
+}
+
+/** Which text, and how it stands on the sheet. */
+function Reading({ block, set }: { block: SheetBlock; set: SetBlock }) {
+  const texts = useClassTexts();
+  const text = texts.find(({ id }) => id === block.textId);
+  return (
+    <>
+      <Choice
+        name="Text"
+        value={text?.id ?? ''}
+        options={textChoices(texts)}
+        onChoose={(textId) => set({ textId })}
+      />
+      <ReadingOptions
+        reading={block.reading ?? {}}
+        kind={text?.kind ?? 'prose'}
+        onSet={(changed) => set({ reading: { ...block.reading, ...changed } })}
+      />
+    </>
+  );
+}
+
+/** The fields of one block. */
+export function BlockEditor({ block, part, exercises, send }: EditorProps) {
+  const set: SetBlock = (fields) => send({ intent: 'block', part, block: block.id, fields });
+  const label = textLabels[block.kind];
+  return (
+    <div className="block-row__fields">
+      {label !== undefined && (
+        <div className="mb-2">
+          {label}
+          <AutoField
+            label={label}
+            className="form-control form-control-sm"
+            value={block.text ?? ''}
+            multiline={block.kind !== 'heading' && block.kind !== 'picture'}
+            payload={(text) => ({ intent: 'block', part, block: block.id, fields: { text } })}
+          />
+        </div>
+      )}
+      {block.kind === 'heading' && (
+        <Toggle
+          name="Large letters to colour in"
+          checked={block.decorative === true}
+          onChange={(decorative) => set({ decorative })}
+        />
+      )}
+      {block.kind === 'words' && (
+        <>
+          <div className="mb-2">
+            Words, with commas between them
+            <AutoField
+              label="Words of the box"
+              className="form-control form-control-sm"
+              multiline
+              value={(block.words ?? []).join(', ')}
+              payload={(text) => ({
+                intent: 'block',
+                part,
+                block: block.id,
+                fields: {
+                  words: text
+                    .split(/[,\n]/)
+                    .map((word) => word.trim())
+                    .filter((word) => word !== ''),
+                },
+              })}
+            />
+          </div>
+          <Toggle
+            name="A picture over each word"
+            checked={block.pictures === true}
+            onChange={(pictures) => set({ pictures })}
+          />
+        </>
+      )}
+      {block.kind === 'reading' && <Reading block={block} set={set} />}
+      {block.kind === 'rule' && (
+        <Choice
+          name="Rule"
+          value={block.topic ?? ''}
+          options={topics}
+          onChoose={(topic) => set({ topic })}
+        />
+      )}
+      {(block.kind === 'picture' || block.kind === 'rule') && (
+        <Choice
+          name="Size"
+          value={block.size ?? (block.kind === 'rule' ? 'small' : 'medium')}
+          options={blockSizes.map((size) => [
+            size,
+            block.kind === 'rule'
+              ? { small: 'a corner', medium: 'across the sheet', large: 'a page for the wall' }[
+                  size
+                ]
+              : size,
+          ])}
+          onChoose={(size) => set({ size: size as NonNullable<SheetBlock['size']> })}
+        />
+      )}
+      {block.kind === 'exercise' && (
+        <Choice
+          name="Exercise"
+          value={block.part ?? ''}
+          options={exercises.map((made) => [made.part.id, made.exercise.title] as const)}
+          onChoose={(chosen) => set({ part: chosen })}
+        />
+      )}
+      {block.kind === 'lines' && <Lines block={block} set={set} />}
+    </div>
+  );
+}

@@ -1,0 +1,209 @@
+import { useEffect, useRef, useState, type FormEvent } from 'react';
+import { Button } from 'react-bootstrap';
+import { BsCheckCircle, BsX } from 'react-icons/bs';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { keyedItems } from '~core/documents/task-document';
+import type { CheckedWord } from '~core/exercises/make-exercise';
+import { findMaker } from '~core/exercises/make-exercise';
+import type { ExercisePart, Send } from './built-part';
+import { ExerciseOptions } from './ExerciseOptions';
+import { ItemsByHand } from './ItemsByHand';
+import { PaperOptions } from './PaperOptions';
+
+function CheckCard({
+  check,
+  part,
+  lit,
+  fromWords,
+  send,
+}: {
+  check: CheckedWord;
+  part: string;
+  lit: boolean;
+  /** False where the words are those of a text, and none can be left out. */
+  fromWords: boolean;
+  send: Send;
+}) {
+  const card = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (lit) {
+      card.current?.scrollIntoView({ block: 'nearest' });
+      card.current?.focus();
+    }
+  }, [lit]);
+  const { word, reach, reasons, swaps } = check;
+  return (
+    <article
+      className={`check-card${lit ? ' check-card--lit' : ''}`}
+      ref={card}
+      tabIndex={-1}
+      aria-label={`${word}: ${reach}`}
+    >
+      <div className="d-flex justify-content-between align-items-baseline">
+        <span className={`check-card__word reach-${reach}`}>{word}</span>
+        <span className={`reach-tag reach-${reach}`}>{reach}</span>
+      </div>
+      <ul>
+        {reasons.map((reason) => (
+          <li key={reason.text}>{reason.text}</li>
+        ))}
+      </ul>
+      {swaps.length > 0 && (
+        <ul className="chips" aria-label={`Swap ${word} for`}>
+          {swaps.map((swap) => (
+            <li key={swap}>
+              <button
+                type="button"
+                className="chip"
+                aria-label={`Swap ${word} for ${swap}`}
+                onClick={() => send({ intent: 'swap', part, from: word, to: swap })}
+              >
+                {swap}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="d-flex gap-3 mt-1">
+        <button
+          type="button"
+          className="btn btn-link btn-sm p-0"
+          aria-label={`Count ${word} as known`}
+          onClick={() => send({ intent: 'known', word })}
+        >
+          Count as known
+        </button>
+        {fromWords && (
+          <button
+            type="button"
+            className="btn btn-link btn-sm p-0"
+            aria-label={`Leave ${word} out`}
+            onClick={() => send({ intent: 'remove-word', part, word })}
+          >
+            Leave out
+          </button>
+        )}
+      </div>
+    </article>
+  );
+}
+
+function Words({ open, send }: { open: ExercisePart; send: Send }) {
+  const { part, suggestions } = open;
+  const [word, setWord] = useState('');
+  const onSubmit = (event: FormEvent) => {
+    event.preventDefault();
+    if (word.trim() !== '') send({ intent: 'add-word', part: part.id, word: word.trim() });
+    setWord('');
+  };
+  return (
+    <>
+      <h3>Its words · {part.words.length}</h3>
+      <ul className="chips">
+        {part.words.map((each) => (
+          <li key={each}>
+            <button
+              type="button"
+              className="chip chip--plain"
+              aria-label={`Remove ${each}`}
+              onClick={() => send({ intent: 'remove-word', part: part.id, word: each })}
+            >
+              {each} <BsX aria-hidden="true" />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form className="d-flex gap-2 my-2" onSubmit={onSubmit}>
+        <input
+          className="form-control form-control-sm"
+          aria-label="Add a word to this exercise"
+          placeholder="Add a word"
+          maxLength={80}
+          value={word}
+          onChange={(event) => setWord(event.currentTarget.value)}
+        />
+        <Button type="submit" size="sm" variant="outline-dark" disabled={word.trim() === ''}>
+          Add
+        </Button>
+      </form>
+      {suggestions.length > 0 && (
+        <>
+          <h3>More that would fit</h3>
+          <ul className="chips">
+            {suggestions.map((each) => (
+              <li key={each}>
+                <button
+                  type="button"
+                  className="chip"
+                  aria-label={`Add ${each}`}
+                  onClick={() => send({ intent: 'add-word', part: part.id, word: each })}
+                >
+                  + {each}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </>
+  );
+}
+
+export interface CheckPanelProps {
+  readonly profile: ClassProfile;
+  readonly open: ExercisePart;
+  /** The word that was clicked on the paper. */
+  readonly lit: string | undefined;
+  readonly send: Send;
+}
+
+/** What stands past the class's reach, why, and what could stand there instead. */
+export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
+  const { exercise, checks, part } = open;
+  const past = checks.filter((check) => check.reach !== 'secure');
+  const ordered = [...past].sort(
+    (left, right) => Number(right.reach === 'beyond') - Number(left.reach === 'beyond'),
+  );
+  const { task } = exercise;
+  const openCount =
+    task.interaction === 'write' ? task.items.filter((item) => item.open === true).length : 0;
+  const keyed = keyedItems(task).length - openCount;
+  return (
+    <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
+      <h2>Check for {profile.name}</h2>
+      {exercise.notes.map((note) => (
+        <p key={note.text} className="message message--note small">
+          {note.text}
+        </p>
+      ))}
+      {ordered.map((check) => (
+        <CheckCard
+          key={check.word}
+          check={check}
+          part={part.id}
+          lit={check.word === lit}
+          fromWords={findMaker(part.maker).needsText !== true}
+          send={send}
+        />
+      ))}
+      <div className="check-card d-flex gap-2">
+        <BsCheckCircle className="text-success mt-1 flex-none" aria-hidden="true" />
+        <span>
+          {openCount > 0
+            ? `${openCount} open ${openCount === 1 ? 'question' : 'questions'}: no key can be computed. Write model answers under “Change items by hand”.${keyed > 0 ? ` ${keyed} answers keyed.` : ''}`
+            : keyed > 0 && checks.length === 0 && profile.language !== 'en'
+              ? `${keyed} answers keyed. Reach is computed for English so far.`
+              : keyed === 0
+                ? `Nothing to key yet. ${findMaker(part.maker).name} needs ${findMaker(part.maker).needs}.`
+                : past.length === 0
+                  ? `All ${checks.length} words are within reach, and every answer is keyed.`
+                  : `${keyed} answers keyed; ${checks.length - past.length} of the words are within reach.`}
+        </span>
+      </div>
+      {findMaker(part.maker).needsText !== true && <Words open={open} send={send} />}
+      <ExerciseOptions open={open} send={send} />
+      <ItemsByHand open={open} send={send} />
+      <PaperOptions part={part} paper={open.sheet.paper} send={send} />
+    </aside>
+  );
+}

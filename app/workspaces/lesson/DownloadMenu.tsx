@@ -1,0 +1,102 @@
+import { useEffect, useState } from 'react';
+import { Button, ButtonGroup, Dropdown } from 'react-bootstrap';
+import { BsDownload } from 'react-icons/bs';
+import type { Sheet } from '~core/sheets/sheet';
+import {
+  documentKinds,
+  saveDocument,
+  saveFromServer,
+  type Downloadable,
+  type DocumentKind,
+} from '~/documents/download';
+import { MenuItem } from '~/ui/MenuItem';
+
+/** Whether the server can make a PDF; undefined while it is being asked. */
+function usePdfAvailable(): boolean | undefined {
+  const [available, setAvailable] = useState<boolean>();
+  useEffect(() => {
+    let current = true;
+    fetch('/pdf')
+      .then((response) => response.json() as Promise<{ available: boolean }>)
+      .then((answer) => current && setAvailable(answer.available))
+      .catch(() => current && setAvailable(false));
+    return () => {
+      current = false;
+    };
+  }, []);
+  return available;
+}
+
+type State = 'idle' | 'working' | { readonly message: string };
+
+/** The PDF at once, and everything else that the open sheet can be saved as. */
+export function DownloadMenu(props: {
+  /** What the PDF holds. */
+  readonly sheets: readonly Sheet[];
+  readonly title: string;
+  /** The open exercise or sheet, for documents. */
+  readonly open: Downloadable;
+  readonly face: 'learner' | 'key';
+}) {
+  const { sheets, title, open, face } = props;
+  const available = usePdfAvailable();
+  const [state, setState] = useState<State>('idle');
+  const none = available === false;
+  const run = async (work: () => Promise<string | undefined | void>) => {
+    setState('working');
+    try {
+      const message = await work();
+      setState(message ? { message } : 'idle');
+    } catch {
+      setState({ message: 'The file could not be made. Try again, or print instead.' });
+    }
+  };
+  const pages = open.sheet.pages.filter((page) => page.part === face);
+  const before = face === 'key' ? open.sheet.pages.length - pages.length : 0;
+  const savePicture = (index: number) =>
+    run(() =>
+      saveFromServer('/png', { title, sheets: [open.sheet], page: before + index }, open.title),
+    );
+  return (
+    <>
+      <Dropdown as={ButtonGroup} align="end">
+        <Button
+          variant="outline-dark"
+          disabled={available !== true || state === 'working'}
+          onClick={() => void run(() => saveFromServer('/pdf', { title, sheets }, title))}
+          aria-describedby={none ? 'no-pdf' : undefined}
+        >
+          <BsDownload aria-hidden="true" />{' '}
+          {state === 'working' ? 'Making the file …' : 'Download PDF'}
+        </Button>
+        <Dropdown.Toggle split variant="outline-dark" aria-label="Download as something else" />
+        <Dropdown.Menu aria-label="Download as">
+          <Dropdown.Header>{open.title}</Dropdown.Header>
+          {(Object.keys(documentKinds) as DocumentKind[])
+            .filter((kind) => kind !== 'csv' || open.exercises.length > 0)
+            .map((kind) => (
+              <MenuItem key={kind} onChoose={() => void run(() => saveDocument(kind, open))}>
+                {documentKinds[kind]}
+              </MenuItem>
+            ))}
+          {available === true &&
+            pages.slice(0, 8).map((page, index) => (
+              <MenuItem key={page.number} onChoose={() => void savePicture(index)}>
+                Picture of {face === 'key' ? 'key' : 'page'} {page.number} (.png)
+              </MenuItem>
+            ))}
+        </Dropdown.Menu>
+      </Dropdown>
+      {none && (
+        <span id="no-pdf" className="small quiet w-100 text-end">
+          No Chromium is installed on the server, so no PDF. Print gives the same pages.
+        </span>
+      )}
+      {typeof state === 'object' && (
+        <span className="message w-100" role="alert">
+          {state.message}
+        </span>
+      )}
+    </>
+  );
+}

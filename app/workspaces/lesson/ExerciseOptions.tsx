@@ -1,0 +1,92 @@
+import { Button } from 'react-bootstrap';
+import { AutoField } from '~/ui/AutoField';
+import { Toggle } from '~/ui/Toggle';
+import type { ExercisePart, Send } from './built-part';
+import { MakerChoices } from './MakerChoices';
+import { VersionChoice } from './VersionChoice';
+
+/** Title, instruction, version and the switches of an exercise. */
+export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send }) {
+  const { part, exercise } = open;
+  const { task } = exercise;
+  const set = (parameters: object, label: string) =>
+    send({ intent: 'parameters', part: part.id, parameters, label });
+  const hasBank =
+    (task.interaction === 'gap' && task.boxes !== true) ||
+    (task.interaction === 'point' && task.answer === 'label') ||
+    (task.interaction === 'spot' && task.layout === 'grid');
+  const canWork =
+    !['speak', 'build'].includes(task.interaction) &&
+    !(task.interaction === 'match' && task.cards) &&
+    !(task.interaction === 'write' && task.handwriting);
+  const bank = part.parameters.bank ?? !(task.interaction === 'gap' && task.crossing);
+  const shuffled = part.parameters.shuffle !== false;
+  return (
+    <>
+      <h3>The sheet</h3>
+      <AutoField
+        label="Title of the sheet"
+        className="form-control form-control-sm mb-2"
+        value={exercise.title}
+        payload={(title) => ({
+          intent: 'parameters',
+          part: part.id,
+          parameters: { title },
+          label: 'Changed the title of the sheet',
+        })}
+      />
+      <AutoField
+        label="Instruction"
+        className="form-control form-control-sm mb-2"
+        multiline
+        value={exercise.instruction}
+        payload={(instruction) => ({
+          intent: 'parameters',
+          part: part.id,
+          parameters: { instruction },
+          label: 'Changed the instruction',
+        })}
+      />
+      <VersionChoice
+        version={part.parameters.version}
+        onChoose={(version) => set({ version }, `Made the ${version} version`)}
+      />
+      <MakerChoices open={open} onSet={set} />
+      {canWork && (
+        <Toggle
+          name="Show item 1 worked"
+          checked={exercise.worked}
+          onChange={(worked) =>
+            set({ worked }, worked ? 'Showed item 1 worked' : 'Hid the worked item')
+          }
+        />
+      )}
+      {hasBank && (
+        <Toggle
+          name="Give the choices in a box"
+          checked={bank}
+          onChange={(given) =>
+            set({ bank: given }, given ? 'Gave the choices' : 'Took the choices away')
+          }
+        />
+      )}
+      <Toggle
+        name="Shuffle"
+        checked={shuffled}
+        onChange={(shuffle) =>
+          set({ shuffle }, shuffle ? 'Shuffled' : 'Kept the order of the list')
+        }
+      />
+      {shuffled && (
+        <Button
+          size="sm"
+          variant="outline-dark"
+          className="mt-1"
+          onClick={() => send({ intent: 'shuffle', part: part.id })}
+        >
+          Shuffle again
+        </Button>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,114 @@
+import { useEffect, useState } from 'react';
+import { createPortal } from 'react-dom';
+import { useFetcher } from 'react-router';
+import { partsOf, type Lesson } from '~core/lessons/lesson';
+import type { ActionAnswer } from '~/routes/action-answer';
+import type { Sheet } from '~core/sheets/sheet';
+import type { ReadingText } from '~core/texts/reading-text';
+import { Empty } from '~/ui/Empty';
+import { useFontsFor, writtenOn } from '~/ui/japanese';
+import { engine } from '~/workers/engine.client';
+import type { PartContext } from '~/workers/part-builder';
+import { isExercise, type BuiltPart, type Send } from './built-part';
+import { ClassTexts } from './class-texts';
+import { CheckPanel } from './CheckPanel';
+import { PrintRoot } from './PrintRoot';
+import { SheetPanel } from './SheetPanel';
+import { Stages } from './Stages';
+import { Workbench, type Face, type Scope } from './Workbench';
+
+export interface LessonWorkspaceProps {
+  readonly lesson: Lesson;
+  readonly context: PartContext;
+  readonly built: readonly BuiltPart[];
+  readonly openId: string | undefined;
+  /** The texts of the class. */
+  readonly texts: readonly ReadingText[];
+}
+
+/** Stages on the left, paper in the middle, the check on the right. */
+export function LessonWorkspace({ lesson, context, built, openId, texts }: LessonWorkspaceProps) {
+  const { profile } = context;
+  const fetcher = useFetcher<ActionAnswer>();
+  const [face, setFace] = useState<Face>('learner');
+  const [scope, setScope] = useState<Scope>('exercise');
+  const [made, setMade] = useState<{ readonly of: unknown; readonly sheet: Sheet | undefined }>();
+  const [lit, setLit] = useState<string>();
+  const send: Send = (body) =>
+    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
+  const open = built.find(({ part }) => part.id === openId);
+  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
+  const part = open?.part;
+  // Copies are made when they are asked for, and again when the exercise or the roster changes.
+  useEffect(() => {
+    if (scope !== 'copies' || part === undefined) return undefined;
+    let stale = false;
+    const exercises = partsOf(lesson).filter((each) => each.kind === 'exercise');
+    void engine()
+      .copies(part, exercises, context)
+      .then((sheet) => {
+        if (!stale) setMade({ of: part, sheet });
+      });
+    return () => {
+      stale = true;
+    };
+  }, [scope, part, context, lesson]);
+  // Copies of the part as it was before a change are never shown or printed.
+  const copies = scope === 'copies' && made && made.of === part ? made.sheet : undefined;
+  const own = (scope === 'lesson' ? built : open ? [open] : []).map(({ sheet }) => sheet);
+  const sheets = copies ? [copies] : own;
+  useFontsFor(writtenOn(sheets));
+  return (
+    <ClassTexts value={texts}>
+      <div className="lesson-layout">
+        <Stages
+          lesson={lesson}
+          built={built}
+          openId={openId}
+          language={profile.language}
+          send={send}
+        />
+        <div className="workbench">
+          {problem && (
+            <p className="message" role="alert">
+              {problem}
+            </p>
+          )}
+          {open ? (
+            <Workbench
+              open={open}
+              shown={copies ?? open.sheet}
+              sheets={sheets}
+              face={face}
+              onFace={setFace}
+              scope={scope}
+              onScope={setScope}
+              learners={profile.roster.length}
+              onWord={setLit}
+              title={lesson.title}
+            />
+          ) : (
+            <Empty title="No exercise yet">
+              <p>Add one to a stage on the left: it is made from the words you give it.</p>
+            </Empty>
+          )}
+        </div>
+        {open &&
+          (isExercise(open) ? (
+            <CheckPanel key={open.part.id} profile={profile} open={open} lit={lit} send={send} />
+          ) : (
+            <SheetPanel
+              key={open.part.id}
+              profile={profile}
+              open={open}
+              exercises={built.filter(isExercise)}
+              send={send}
+            />
+          ))}
+      </div>
+      {typeof document === 'undefined' || sheets.length === 0
+        ? null
+        : createPortal(<PrintRoot sheets={sheets} />, document.body)}
+    </ClassTexts>
+  );
+}

@@ -1,0 +1,115 @@
+import type { LessonPart } from '~core/lessons/lesson';
+import { borderNames, type BorderName } from '~core/sheets/layout';
+import { papers, type PaperName } from '~core/sheets/paper';
+import { AutoField } from '~/ui/AutoField';
+import { Toggle } from '~/ui/Toggle';
+import type { Send } from './built-part';
+
+const borderTexts: Readonly<Record<BorderName, string>> = {
+  none: 'no border',
+  line: 'a double line',
+  drops: 'drops',
+  waves: 'waves',
+};
+
+/** The paper of one sheet, where it differs from the class's. */
+export function PaperOptions({
+  part,
+  paper,
+  send,
+}: {
+  part: Pick<LessonPart, 'id' | 'layout'>;
+  paper: PaperName;
+  send: Send;
+}) {
+  const layout = part.layout ?? {};
+  const set = (changed: object, label: string) =>
+    send({ intent: 'layout', part: part.id, layout: changed, label });
+  return (
+    <details className="panel-fold">
+      <summary>Paper and print</summary>
+      <label className="d-block mb-2">
+        Paper
+        <select
+          className="form-select form-select-sm"
+          value={paper}
+          onChange={(event) => {
+            const chosen = event.currentTarget.value as PaperName;
+            set({ paper: chosen }, `Changed the paper to ${papers[chosen].label}`);
+          }}
+        >
+          {Object.values(papers).map(({ name, label }) => (
+            <option key={name} value={name}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="d-block mb-2">
+        Columns
+        <select
+          className="form-select form-select-sm"
+          value={layout.columns ?? 1}
+          onChange={(event) => {
+            const columns = Number(event.currentTarget.value);
+            set({ columns }, columns === 2 ? 'Set in two columns' : 'Set in one column');
+          }}
+        >
+          <option value={1}>one</option>
+          <option value={2}>two</option>
+        </select>
+      </label>
+      <label className="d-block mb-2">
+        Border
+        <select
+          className="form-select form-select-sm"
+          value={layout.border ?? 'none'}
+          onChange={(event) => {
+            const border = event.currentTarget.value as BorderName;
+            set({ border }, `Border: ${borderTexts[border]}`);
+          }}
+        >
+          {borderNames.map((name) => (
+            <option key={name} value={name}>
+              {borderTexts[name]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="mb-2">
+        Header
+        <AutoField
+          label="Header of each page"
+          className="form-control form-control-sm"
+          value={layout.header ?? ''}
+          placeholder="Printed at the head of each page"
+          payload={(header) => ({
+            intent: 'layout',
+            part: part.id,
+            layout: { header },
+            label: 'Changed the header',
+          })}
+        />
+      </div>
+      <Toggle
+        name="Large print (18 pt and more)"
+        checked={layout.largePrint === true}
+        onChange={(largePrint) =>
+          set({ largePrint }, largePrint ? 'Set in large print' : 'Set in the usual size')
+        }
+      />
+      <Toggle
+        name="Wider letters, words and lines"
+        checked={layout.wideSpacing === true}
+        onChange={(wideSpacing) =>
+          set({ wideSpacing }, wideSpacing ? 'Spaced widely' : 'Spaced as usual')
+        }
+      />
+      <Toggle
+        name="Spare ink"
+        checked={layout.inkSaver === true}
+        onChange={(inkSaver) => set({ inkSaver }, inkSaver ? 'Spared ink' : 'Printed as usual')}
+      />
+    </details>
+  );
+}

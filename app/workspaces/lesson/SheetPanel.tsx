@@ -1,0 +1,156 @@
+import { Dropdown } from 'react-bootstrap';
+import { BsPlus } from 'react-icons/bs';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { blockKinds, blockNames, type SheetBlock } from '~core/sheets/blocks/sheet-block';
+import { AutoField } from '~/ui/AutoField';
+import { MenuItem } from '~/ui/MenuItem';
+import { useClassTexts } from './class-texts';
+import { titleOf, type ExercisePart, type Send, type SheetPart } from './built-part';
+import { PaperOptions } from './PaperOptions';
+import { blockIcon, SheetBlocks } from './SheetBlocks';
+import { VersionChoice } from './VersionChoice';
+
+/** The rule a new card begins with: the sound the lesson is about, where it has one. */
+function lessonTopic(exercises: readonly ExercisePart[]): string {
+  const sound = exercises.find(({ part }) => part.parameters.sound)?.part.parameters.sound;
+  return sound === undefined ? 'ending:ing' : `sound:${sound}`;
+}
+
+/** What a new block begins with, so that it shows something at once. */
+const beginnings: Partial<Record<SheetBlock['kind'], Partial<SheetBlock>>> = {
+  heading: { text: 'Heading' },
+  text: { text: 'Write the text here.' },
+  words: { words: ['rain', 'snow', 'wind'], pictures: true },
+  rule: { size: 'small' },
+  picture: { text: 'rainbow', size: 'medium' },
+  lines: { rows: 4 },
+  'can-do': { text: 'read the words\nspell the words' },
+  qr: { text: 'Fernhill weather club' },
+};
+
+function AddBlock({
+  part,
+  exercises,
+  used,
+  send,
+}: {
+  part: string;
+  exercises: readonly ExercisePart[];
+  used: ReadonlySet<string>;
+  send: Send;
+}) {
+  const add = (block: Omit<SheetBlock, 'id'>) => send({ intent: 'add-block', part, block });
+  const texts = useClassTexts();
+  const left = exercises.filter((made) => !used.has(made.part.id));
+  return (
+    <Dropdown>
+      <Dropdown.Toggle as="button" type="button" bsPrefix="btn btn-sm btn-outline-dark">
+        <BsPlus aria-hidden="true" /> Add a block
+      </Dropdown.Toggle>
+      <Dropdown.Menu className="maker-menu">
+        {left.length > 0 && (
+          <div role="group" aria-label="Exercises of this lesson">
+            <Dropdown.Header aria-hidden="true">Exercises of this lesson</Dropdown.Header>
+            {left.map((made) => (
+              <MenuItem
+                key={made.part.id}
+                onChoose={() => add({ kind: 'exercise', part: made.part.id })}
+              >
+                {blockIcon('exercise')} {titleOf(made)}
+              </MenuItem>
+            ))}
+            <Dropdown.Divider />
+          </div>
+        )}
+        {blockKinds
+          .filter((kind) => kind !== 'exercise')
+          .map((kind) => (
+            <MenuItem
+              key={kind}
+              onChoose={() =>
+                add({
+                  kind,
+                  ...beginnings[kind],
+                  ...(kind === 'rule' ? { topic: lessonTopic(exercises) } : {}),
+                  ...(kind === 'reading' && texts[0] ? { textId: texts[0].id } : {}),
+                })
+              }
+            >
+              {blockIcon(kind)} {blockNames[kind]}
+            </MenuItem>
+          ))}
+      </Dropdown.Menu>
+    </Dropdown>
+  );
+}
+
+export interface SheetPanelProps {
+  readonly profile: ClassProfile;
+  readonly open: SheetPart;
+  readonly exercises: readonly ExercisePart[];
+  readonly send: Send;
+}
+
+/** A sheet's blocks, its paper, and the words on it that are past the class's reach. */
+export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) {
+  const { part, checks, sheet } = open;
+  const blocks = part.blocks ?? [];
+  const used = new Set(blocks.flatMap((block) => block.part ?? []));
+  const past = checks.filter((check) => check.reach !== 'secure');
+  return (
+    <aside className="check-panel" aria-label="The sheet">
+      <h2>The sheet</h2>
+      <AutoField
+        label="Name of the sheet"
+        className="form-control form-control-sm mb-2"
+        value={part.text}
+        payload={(text, was) => ({ intent: 'note', part: part.id, text, was })}
+      />
+      <SheetBlocks part={part.id} blocks={blocks} exercises={exercises} send={send} />
+      <AddBlock part={part.id} exercises={exercises} used={used} send={send} />
+      {exercises.length === 0 && (
+        <p className="small quiet mt-2">
+          Exercises that you add to the stages on the left can be put on the sheet.
+        </p>
+      )}
+      <div className="my-3">
+        <VersionChoice
+          version={part.parameters.version}
+          onChoose={(version) =>
+            send({
+              intent: 'parameters',
+              part: part.id,
+              parameters: { version },
+              label: `Made the ${version} version of the sheet`,
+            })
+          }
+        />
+      </div>
+      <PaperOptions part={part} paper={sheet.paper} send={send} />
+      {past.length > 0 && (
+        <>
+          <h3>Past the reach of {profile.name}</h3>
+          {past.map((check) => (
+            <div key={check.word} className="check-card">
+              <span className={`check-card__word reach-${check.reach}`}>{check.word}</span>{' '}
+              <span className={`reach-tag reach-${check.reach}`}>{check.reach}</span>
+              <ul>
+                {check.reasons.map((reason) => (
+                  <li key={reason.text}>{reason.text}</li>
+                ))}
+              </ul>
+              <button
+                type="button"
+                className="btn btn-link btn-sm p-0"
+                aria-label={`Count ${check.word} as known`}
+                onClick={() => send({ intent: 'known', word: check.word })}
+              >
+                Count as known
+              </button>
+            </div>
+          ))}
+        </>
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,181 @@
+import { Dropdown } from 'react-bootstrap';
+import { BsThreeDotsVertical } from 'react-icons/bs';
+import { Link } from 'react-router';
+import {
+  minutesOf,
+  stageIds,
+  stageNames,
+  type Lesson,
+  type LessonPart,
+  type LessonStage,
+} from '~core/lessons/lesson';
+import type { Reach } from '~core/reach/check-word';
+import { AutoField } from '~/ui/AutoField';
+import { MenuItem } from '~/ui/MenuItem';
+import { ReachTag } from '~/ui/ReachTag';
+import { AddPart } from './AddPart';
+import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
+import { InteractionIcon } from './maker-icons';
+
+function worstReach(built: BuiltPart): Reach {
+  const reaches = new Set(built.checks.map((check) => check.reach));
+  return reaches.has('beyond') ? 'beyond' : reaches.has('stretch') ? 'stretch' : 'secure';
+}
+
+function PartMenu({
+  part,
+  name,
+  stage,
+  lesson,
+  send,
+}: {
+  part: LessonPart;
+  name: string;
+  stage: LessonStage;
+  lesson: Lesson;
+  send: Send;
+}) {
+  const index = stage.parts.findIndex((each) => each.id === part.id);
+  const move = (to: LessonStage, at: number) =>
+    send({ intent: 'move-part', part: part.id, stage: to.id, index: at, name });
+  return (
+    <Dropdown align="end">
+      <Dropdown.Toggle
+        as="button"
+        type="button"
+        bsPrefix="icon-button mt-1"
+        aria-label={`Change ${name}`}
+      >
+        <BsThreeDotsVertical aria-hidden="true" />
+      </Dropdown.Toggle>
+      <Dropdown.Menu aria-label={`Change ${name}`}>
+        {index > 0 && <MenuItem onChoose={() => move(stage, index - 1)}>Move up</MenuItem>}
+        {index < stage.parts.length - 1 && (
+          <MenuItem onChoose={() => move(stage, index + 1)}>Move down</MenuItem>
+        )}
+        {lesson.stages
+          .filter((each) => each.id !== stage.id)
+          .map((each) => (
+            <MenuItem key={each.id} onChoose={() => move(each, each.parts.length)}>
+              Move to {stageNames[each.id]}
+            </MenuItem>
+          ))}
+        <Dropdown.Divider />
+        <MenuItem onChoose={() => send({ intent: 'remove-part', part: part.id, name })}>
+          Remove
+        </MenuItem>
+      </Dropdown.Menu>
+    </Dropdown>
+  );
+}
+
+export interface StagesProps {
+  readonly lesson: Lesson;
+  readonly built: readonly BuiltPart[];
+  readonly openId: string | undefined;
+  /** Of the class. */
+  readonly language: string;
+  readonly send: Send;
+}
+
+/** The plan: title, objective, and the five stages with their parts. */
+export function Stages({ lesson, built, openId, language, send }: StagesProps) {
+  // A new exercise begins with every word the lesson uses.
+  const words = [...new Set(built.flatMap(({ part }) => part.words))];
+  return (
+    <section className="stages" aria-label="Plan">
+      <h1 className="visually-hidden">{lesson.title}</h1>
+      <AutoField
+        key={`title ${lesson.id}`}
+        label="Title of the lesson"
+        className="inline-edit inline-edit--title"
+        value={lesson.title}
+        multiline
+        payload={(value, was) => ({ intent: 'field', field: 'title', value, was })}
+      />
+      <AutoField
+        key={`objective ${lesson.id}`}
+        label="Objective"
+        className="inline-edit"
+        value={lesson.objective}
+        multiline
+        payload={(value, was) => ({ intent: 'field', field: 'objective', value, was })}
+      />
+      <p className="quiet small mb-0 px-2">{minutesOf(lesson)} minutes in all</p>
+      {stageIds.map((id) => {
+        const stage = lesson.stages.find((each) => each.id === id);
+        if (stage === undefined) return null;
+        return (
+          <section className="stage" key={id} aria-label={stageNames[id]}>
+            <div className="stage__head">
+              <h2>{stageNames[id]}</h2>
+              <label className="stage__minutes">
+                <input
+                  type="number"
+                  min={0}
+                  max={180}
+                  key={stage.minutes}
+                  defaultValue={stage.minutes}
+                  aria-label={`Minutes of ${stageNames[id]}`}
+                  onBlur={(event) => {
+                    const minutes = Math.round(Number(event.currentTarget.value));
+                    if (minutes !== stage.minutes) send({ intent: 'minutes', stage: id, minutes });
+                  }}
+                />{' '}
+                min
+              </label>
+            </div>
+            {stage.parts.map((part) => {
+              const made = built.find((each) => each.part.id === part.id);
+              const name = made ? titleOf(made) : 'the note';
+              const worst = made ? worstReach(made) : 'secure';
+              return (
+                <div key={part.id} className={`part${part.id === openId ? ' part--open' : ''}`}>
+                  {made ? (
+                    <Link
+                      className="part__link"
+                      to={`?part=${part.id}`}
+                      preventScrollReset
+                      aria-current={part.id === openId ? 'true' : undefined}
+                    >
+                      <InteractionIcon
+                        interaction={isExercise(made) ? made.exercise.task.interaction : 'sheet'}
+                      />
+                      <span>
+                        {name}
+                        {worst !== 'secure' && (
+                          <span className="d-block">
+                            <ReachTag reach={worst} />
+                          </span>
+                        )}
+                      </span>
+                    </Link>
+                  ) : (
+                    <div className="part__note">
+                      <AutoField
+                        label={`Note in ${stageNames[id]}`}
+                        className="inline-edit"
+                        value={part.text}
+                        placeholder="Write what you will say or do"
+                        multiline
+                        payload={(text, was) => ({ intent: 'note', part: part.id, text, was })}
+                      />
+                    </div>
+                  )}
+                  <PartMenu part={part} name={name} stage={stage} lesson={lesson} send={send} />
+                </div>
+              );
+            })}
+            <AddPart
+              language={language}
+              stage={stage}
+              title={lesson.title}
+              words={words}
+              send={send}
+            />
+          </section>
+        );
+      })}
+    </section>
+  );
+}

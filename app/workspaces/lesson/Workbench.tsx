@@ -1,0 +1,98 @@
+import { Button } from 'react-bootstrap';
+import { BsPrinter } from 'react-icons/bs';
+import type { Reach } from '~core/reach/check-word';
+import type { Sheet } from '~core/sheets/sheet';
+import { PaperPage } from '~/ui/PaperPage';
+import { exerciseDocument } from '~core/documents/sheet-document';
+import type { Downloadable } from '~/documents/download';
+import { isExercise, titleOf, type BuiltPart } from './built-part';
+import { DownloadMenu } from './DownloadMenu';
+
+export type Face = 'learner' | 'key';
+/** What is printed: the open exercise, all of the lesson, or the exercise once for each learner. */
+export type Scope = 'exercise' | 'copies' | 'lesson';
+
+/** What can be saved of a part. */
+function downloadOf(open: BuiltPart): Downloadable {
+  const common = { title: titleOf(open), sheet: open.sheet };
+  return isExercise(open)
+    ? { ...common, document: exerciseDocument(open.exercise), exercises: [open.exercise] }
+    : { ...common, document: open.document, exercises: open.exercises };
+}
+
+export interface WorkbenchProps {
+  readonly open: BuiltPart;
+  /** What stands on the screen: the open part, or its copies. */
+  readonly shown: Sheet;
+  /** What Print and Download give. */
+  readonly sheets: readonly Sheet[];
+  readonly face: Face;
+  readonly onFace: (face: Face) => void;
+  readonly scope: Scope;
+  readonly onScope: (scope: Scope) => void;
+  /** Learners on the roster. */
+  readonly learners: number;
+  readonly onWord: (word: string) => void;
+  readonly title: string;
+}
+
+/** The paper as it prints, and how to get it. */
+export function Workbench(props: WorkbenchProps) {
+  const { open, shown, sheets, face, onFace, scope, onScope, learners, onWord, title } = props;
+  const { sheet, checks } = open;
+  const reach = new Map<string, Reach>(checks.map((check) => [check.word, check.reach]));
+  const pages = shown.pages.filter((page) => page.part === face);
+  const count = sheets.reduce((sum, each) => sum + each.pages.length, 0);
+  return (
+    <>
+      <div className="workbench__bar">
+        <div className="faces" role="group" aria-label="Show">
+          <button type="button" aria-pressed={face === 'learner'} onClick={() => onFace('learner')}>
+            Paper
+          </button>
+          <button type="button" aria-pressed={face === 'key'} onClick={() => onFace('key')}>
+            Key
+          </button>
+        </div>
+        <div className="d-flex flex-wrap gap-2 align-items-center justify-content-end">
+          <select
+            className="form-select workbench__scope"
+            aria-label="What to print"
+            value={scope}
+            onChange={(event) => onScope(event.currentTarget.value as Scope)}
+          >
+            <option value="exercise">
+              {isExercise(open) ? 'Exercise and key' : 'Sheet and key'}
+            </option>
+            {learners > 0 && (
+              <option value="copies">A copy for each of {learners} learners, and keys</option>
+            )}
+            <option value="lesson">Whole lesson and keys</option>
+          </select>
+          <DownloadMenu sheets={sheets} title={title} open={downloadOf(open)} face={face} />
+          <Button onClick={() => window.print()} aria-label={`Print ${count} pages`}>
+            <BsPrinter aria-hidden="true" /> Print {count} {count === 1 ? 'page' : 'pages'}
+          </Button>
+        </div>
+      </div>
+      {sheet.problems.length > 0 && (
+        <div className="message mb-3 mx-auto" style={{ maxWidth: 660 }} role="alert">
+          {sheet.problems.join(' ')}
+        </div>
+      )}
+      <div className="paper-stack">
+        {pages.map((page) => (
+          <PaperPage
+            key={`${page.part} ${page.number}`}
+            marks={page.marks}
+            paper={shown.paper}
+            font={shown.font}
+            label={`${face === 'key' ? 'Key' : 'Page'} ${page.number} of ${pages.length}`}
+            reach={reach}
+            onWord={onWord}
+          />
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,26 @@
+import { createContext, useContext } from 'react';
+import { sectionsIn } from '~core/texts/analysis/segment';
+import type { ReadingText } from '~core/texts/reading-text';
+
+/** The texts of the class, for the exercises and blocks that are made from one. */
+export const ClassTexts = createContext<readonly ReadingText[]>([]);
+
+export const useClassTexts = () => useContext(ClassTexts);
+
+/** The texts as choices, with what to choose first. */
+export const textChoices = (texts: readonly ReadingText[]) =>
+  [
+    ['', texts.length > 0 ? 'choose a text' : 'no text yet: bring one in under Texts'],
+    ...texts.map(({ id, title }) => [id, title] as const),
+  ] as const;
+
+/** The sections of a text as choices. */
+export function sectionChoices(text: ReadingText | undefined): (readonly [string, string])[] {
+  const sections = text ? sectionsIn(text.body) : [];
+  return [
+    ['', 'the whole text'],
+    ...(sections.length > 1
+      ? sections.map(({ title }, index) => [String(index), title || 'Beginning'] as const)
+      : []),
+  ];
+}

@@ -1,0 +1,176 @@
+import { useEffect, useId, useState } from 'react';
+import { Button, Modal } from 'react-bootstrap';
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { Column, ReadList } from '~core/lists/read-list';
+import { engine } from '~/workers/engine.client';
+
+const columnNames: Readonly<Record<Column, string>> = {
+  word: 'words',
+  definition: 'meanings',
+  translation: 'translations',
+  note: 'notes',
+  ignored: 'leave out',
+};
+
+/** A file larger than this is no word list. */
+const LARGEST_FILE = 2 * 1024 * 1024;
+const PREVIEW_DELAY_MS = 250;
+
+export interface ImportDialogProps {
+  readonly profile: ClassProfile;
+  readonly present: readonly string[];
+  readonly onImport: (text: string, columns: readonly Column[]) => void;
+  readonly onClose: () => void;
+}
+
+/** Words pasted or read from a file, shown as they were understood before they are added. */
+export function ImportDialog({ profile, present, onImport, onClose }: ImportDialogProps) {
+  const id = useId();
+  const [text, setText] = useState('');
+  const [columns, setColumns] = useState<readonly Column[]>();
+  const [read, setRead] = useState<ReadList>();
+  const [problem, setProblem] = useState('');
+  useEffect(() => {
+    let stale = false;
+    const timer = setTimeout(() => {
+      if (text.trim() === '') {
+        setRead(undefined);
+        return;
+      }
+      engine()
+        .readWords(profile, text, present, columns)
+        .then((answer) => {
+          if (!stale) setRead(answer);
+        })
+        .catch((error: unknown) => setProblem((error as Error).message));
+    }, PREVIEW_DELAY_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [text, columns, present, profile]);
+  const readFile = async (file: File | undefined) => {
+    if (!file) return;
+    setProblem('');
+    if (file.size > LARGEST_FILE) {
+      setProblem('This file is larger than 2 MB, so it is no word list. Save the list as CSV.');
+      return;
+    }
+    const content = await file.text();
+    if (content.includes('\u0000') || content.startsWith('PK')) {
+      setProblem(
+        'This is a spreadsheet or document, not a text file. Save it as CSV, or copy its columns and paste them here.',
+      );
+      return;
+    }
+    setColumns(undefined);
+    setText(content);
+  };
+  const count = read?.words.length ?? 0;
+  return (
+    <Modal show onHide={onClose} size="lg" aria-labelledby={`${id}-title`}>
+      <Modal.Header closeButton closeLabel="Close">
+        <Modal.Title as="h2" id={`${id}-title`} className="h4">
+          Paste or import words
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <label className="form-label" htmlFor={id}>
+          A word a line, a row of words, or columns from a spreadsheet
+        </label>
+        <textarea
+          id={id}
+          className="form-control"
+          rows={7}
+          value={text}
+          placeholder={'rain\nhail\nstorm – bad weather with strong wind'}
+          onChange={(event) => {
+            setColumns(undefined);
+            setText(event.currentTarget.value);
+          }}
+        />
+        <label className="btn btn-outline-dark btn-sm mt-2">
+          Read a file …
+          <input
+            type="file"
+            className="visually-hidden"
+            accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values"
+            onChange={(event) => void readFile(event.currentTarget.files?.[0])}
+          />
+        </label>
+        {problem && (
+          <p className="message mt-2 mb-0" role="alert">
+            {problem}
+          </p>
+        )}
+        {read && (
+          <div className="mt-3" role="status">
+            <p className="mb-1">
+              <b>{count}</b> {count === 1 ? 'word' : 'words'} to add.
+            </p>
+            {read.notes.length > 0 && (
+              <ul className="mb-2">
+                {read.notes.map((note) => (
+                  <li key={note}>{note}</li>
+                ))}
+              </ul>
+            )}
+            {read.columns.length > 1 && (
+              <p className="mb-2">
+                {read.columns.map((column, index) => (
+                  <label key={index} className="me-3">
+                    Column {index + 1}:{' '}
+                    <select
+                      className="form-select form-select-sm d-inline-block w-auto"
+                      value={column}
+                      onChange={(event) => {
+                        const chosen = event.currentTarget.value as Column;
+                        setColumns(
+                          read.columns.map((each, place) => (place === index ? chosen : each)),
+                        );
+                      }}
+                    >
+                      {Object.entries(columnNames).map(([value, name]) => (
+                        <option key={value} value={value}>
+                          {name}
+                        </option>
+                      ))}
+                    </select>
+                  </label>
+                ))}
+              </p>
+            )}
+            <table className="table table-sm import-preview">
+              <tbody>
+                {read.words.slice(0, 8).map(({ word, definition, translation, note, unknown }) => (
+                  <tr key={word}>
+                    <th scope="row" className="learner-text">
+                      {word}
+                      {unknown && <span className="quiet"> (not in the bank)</span>}
+                    </th>
+                    <td>{[definition, translation, note].filter(Boolean).join(' · ')}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {count > 8 && <p className="quiet mb-0">and {count - 8} more</p>}
+          </div>
+        )}
+      </Modal.Body>
+      <Modal.Footer>
+        <Button variant="outline-dark" onClick={onClose}>
+          Cancel
+        </Button>
+        <Button
+          disabled={count === 0}
+          onClick={() => {
+            onImport(text, read?.columns ?? []);
+            onClose();
+          }}
+        >
+          Add {count === 0 ? '' : count} {count === 1 ? 'word' : 'words'}
+        </Button>
+      </Modal.Footer>
+    </Modal>
+  );
+}

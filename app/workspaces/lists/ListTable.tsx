@@ -1,0 +1,160 @@
+import { BsArrowDown, BsArrowUp, BsStar, BsStarFill, BsX } from 'react-icons/bs';
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { WordGroup } from '~core/lists/combine-lists';
+import { detailOf, type WordList } from '~core/lists/word-list';
+import { AutoField } from '~/ui/AutoField';
+import { MarkedWord } from '~/ui/MarkedWord';
+import { Picture } from '~/ui/Picture';
+import { ReachTag } from '~/ui/ReachTag';
+import { SpeakButton } from '~/ui/SpeakButton';
+import type { ListIntent } from '~/routes/list';
+import type { WordTileData } from '~/workers/engine-service';
+
+export interface ListTableProps {
+  readonly profile: ClassProfile;
+  readonly list: WordList;
+  readonly tiles: readonly WordTileData[];
+  readonly groups: readonly WordGroup[];
+  /** A likely meaning of each word, shown until one is kept. */
+  readonly meanings: Readonly<Record<string, string>>;
+  readonly send: (intent: ListIntent) => void;
+  readonly onPicture: (word: string) => void;
+}
+
+type RowProps = Omit<ListTableProps, 'tiles' | 'groups'> & { readonly tile: WordTileData };
+
+function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
+  const { word, reach } = tile;
+  const detail = detailOf(list, word);
+  const place = list.words.indexOf(word);
+  const picture = detail.picture === 'none' ? undefined : (detail.picture ?? tile.picture);
+  const field = (name: 'definition' | 'translation' | 'note', label: string, placeholder = '') => (
+    <AutoField
+      label={`${label} of ${word}`}
+      className="form-control form-control-sm"
+      value={detail[name] ?? ''}
+      placeholder={placeholder}
+      multiline={name === 'definition'}
+      payload={(value) => ({ intent: 'detail', word, fields: { [name]: value.trim() } })}
+    />
+  );
+  return (
+    <tr>
+      <td>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Star ${word}`}
+          aria-pressed={detail.starred === true}
+          onClick={() =>
+            send({ intent: 'detail', word, fields: { starred: detail.starred !== true } })
+          }
+        >
+          {detail.starred ? <BsStarFill aria-hidden="true" /> : <BsStar aria-hidden="true" />}
+        </button>
+      </td>
+      <th scope="row">
+        <MarkedWord units={tile.units} />
+        <span className="visually-hidden">{word}</span>{' '}
+        <SpeakButton
+          spoken={{ text: word, language: 'en', accent: profile.accent }}
+          name={`Say ${word}`}
+        />
+        {reach.reach !== 'secure' && (
+          <span className="d-block" title={reach.reasons.map((each) => each.text).join(' ')}>
+            <ReachTag reach={reach.reach} />
+          </span>
+        )}
+      </th>
+      <td>
+        <button
+          type="button"
+          className="list-table__picture"
+          aria-label={picture ? `Change the picture of ${word}` : `Choose a picture for ${word}`}
+          onClick={() => onPicture(word)}
+        >
+          {picture ? (
+            <Picture picture={picture} size="2.4rem" />
+          ) : (
+            <span aria-hidden="true">+</span>
+          )}
+        </button>
+      </td>
+      <td className="list-table__wide">{field('definition', 'Meaning', meanings[word] ?? '')}</td>
+      <td>{field('translation', 'Translation')}</td>
+      <td>{field('note', 'Note')}</td>
+      <td className="text-nowrap">
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Move ${word} up`}
+          disabled={place <= 0}
+          onClick={() => send({ intent: 'move', word, to: place - 1 })}
+        >
+          <BsArrowUp aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Move ${word} down`}
+          disabled={place === list.words.length - 1}
+          onClick={() => send({ intent: 'move', word, to: place + 1 })}
+        >
+          <BsArrowDown aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Remove ${word}`}
+          onClick={() => send({ intent: 'remove', word })}
+        >
+          <BsX aria-hidden="true" />
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+/** The list as a table: what stands beside each word, in groups where they were asked for. */
+export function ListTable(props: ListTableProps) {
+  const { list, tiles, groups } = props;
+  const tileOf = new Map(tiles.map((tile) => [tile.word, tile]));
+  return (
+    <div className="table-responsive">
+      <table className="table list-table">
+        <thead>
+          <tr>
+            <th scope="col">
+              <span className="visually-hidden">Starred</span>
+            </th>
+            <th scope="col">Word</th>
+            <th scope="col">Picture</th>
+            <th scope="col">
+              Meaning <span className="quiet small">suggestions in grey</span>
+            </th>
+            <th scope="col">Translation</th>
+            <th scope="col">Note</th>
+            <th scope="col">
+              <span className="visually-hidden">Order</span>
+            </th>
+          </tr>
+        </thead>
+        {groups.map((group) => (
+          <tbody key={group.name}>
+            {list.groupBy !== 'none' && (
+              <tr className="list-table__group">
+                <th colSpan={7} scope="rowgroup">
+                  {group.name || 'Others'} <span className="quiet">{group.words.length}</span>
+                </th>
+              </tr>
+            )}
+            {group.words.map((word) => {
+              const tile = tileOf.get(word);
+              return tile ? <Row key={word} {...props} tile={tile} /> : null;
+            })}
+          </tbody>
+        ))}
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,233 @@
+import { saveText } from '~/ui/save-text';
+import { useState, type FormEvent } from 'react';
+import { Button, Dropdown } from 'react-bootstrap';
+import { BsArrowLeft } from 'react-icons/bs';
+import { Link, useFetcher } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { WordGroup } from '~core/lists/combine-lists';
+import type { ListCoverage } from '~core/lists/coverage';
+import type { ListGrouping, WordList } from '~core/lists/word-list';
+import { AutoField } from '~/ui/AutoField';
+import { MenuItem } from '~/ui/MenuItem';
+import { Slot } from '~/ui/Slot';
+import type { ActionAnswer } from '~/routes/action-answer';
+import type { ListIntent } from '~/routes/list';
+import type { ListAnswer } from '~/workers/engine-service';
+import { CompareDialog } from './CompareDialog';
+import { CoverageStrip } from './CoverageStrip';
+import { ImportDialog } from './ImportDialog';
+import { ListTable } from './ListTable';
+import { PictureDialog } from './PictureDialog';
+import { listCsv } from './list-csv';
+
+const groupings: Readonly<Record<ListGrouping, string>> = {
+  none: 'in your order',
+  spelling: 'by spelling',
+  pattern: 'by pattern',
+  syllables: 'by syllables',
+  reach: 'by reach',
+};
+
+export interface ListWorkspaceProps {
+  readonly profile: ClassProfile;
+  readonly list: WordList;
+  /** The other lists of the class. */
+  readonly others: readonly WordList[];
+  readonly described: ListAnswer;
+  readonly coverage: ListCoverage;
+  readonly groups: readonly WordGroup[];
+  readonly meanings: Readonly<Record<string, string>>;
+}
+
+function AddWord({ send }: { send: (intent: ListIntent) => void }) {
+  const [word, setWord] = useState('');
+  const onSubmit = (event: FormEvent) => {
+    event.preventDefault();
+    const typed = word.trim().replace(/\s+/g, ' ');
+    if (typed === '') return;
+    send({ intent: 'add', word: typed });
+    setWord('');
+  };
+  return (
+    <form className="d-flex gap-2" onSubmit={onSubmit}>
+      <input
+        className="form-control"
+        aria-label="Add a word"
+        placeholder="Add a word"
+        value={word}
+        maxLength={80}
+        onChange={(event) => setWord(event.currentTarget.value)}
+      />
+      <Button type="submit" variant="outline-dark" disabled={word.trim() === ''}>
+        Add
+      </Button>
+    </form>
+  );
+}
+
+/** One list with everything beside its words. */
+export function ListWorkspace(props: ListWorkspaceProps) {
+  const { profile, list, others, described, coverage, groups, meanings } = props;
+  const fetcher = useFetcher<ActionAnswer>();
+  const [dialog, setDialog] = useState<'import' | 'compare' | { picture: string }>();
+  const send = (intent: ListIntent) =>
+    void fetcher.submit(intent as never, { method: 'post', encType: 'application/json' });
+  const answer = fetcher.data;
+  const close = () => setDialog(undefined);
+  return (
+    <div className="page">
+      <p className="mb-1">
+        <Link to="/words">
+          <BsArrowLeft aria-hidden="true" /> Words
+        </Link>
+      </p>
+      <h1 className="visually-hidden">{list.name}</h1>
+      <AutoField
+        key={list.id}
+        label="Name of the list"
+        className="inline-edit inline-edit--title fs-2"
+        value={list.name}
+        payload={(name, was) => ({ intent: 'rename', name, was })}
+      />
+      <div className="list-tools">
+        <span>
+          {list.words.length} {list.words.length === 1 ? 'word' : 'words'},{' '}
+          <Slot
+            name="Grouping"
+            value={list.groupBy}
+            options={Object.entries(groupings).map(([value, text]) => ({
+              value,
+              text,
+              label: text,
+            }))}
+            onChoose={(by) => send({ intent: 'group', by: by as ListGrouping })}
+          />
+        </span>
+        <AddWord send={send} />
+        <Button variant="outline-dark" onClick={() => setDialog('import')}>
+          Paste or import
+        </Button>
+        <Button
+          variant="outline-dark"
+          disabled={list.words.length === 0}
+          onClick={() => setDialog('compare')}
+        >
+          Compare with a text
+        </Button>
+        <Dropdown>
+          <Dropdown.Toggle variant="outline-dark">More</Dropdown.Toggle>
+          <Dropdown.Menu aria-label="More for this list">
+            <MenuItem onChoose={() => send({ intent: 'fill-meanings' })}>
+              Fill in the empty meanings
+            </MenuItem>
+            <MenuItem onChoose={() => saveText(`${list.name}.csv`, listCsv(list))}>
+              Export as CSV
+            </MenuItem>
+            <MenuItem
+              onChoose={() =>
+                send({
+                  intent: 'order',
+                  words: [...list.words].sort((left, right) => left.localeCompare(right)),
+                })
+              }
+            >
+              Put in order from a to z
+            </MenuItem>
+            {list.groupBy !== 'none' && (
+              <MenuItem
+                onChoose={() =>
+                  send({ intent: 'order', words: groups.flatMap((group) => group.words) })
+                }
+              >
+                Keep the groups’ order
+              </MenuItem>
+            )}
+            <MenuItem onChoose={() => send({ intent: 'split' })}>
+              Make a list of each {list.groupBy === 'none' ? 'spelling' : 'group'}
+            </MenuItem>
+            {others.length > 0 && <Dropdown.Divider />}
+            {others.map((other) => (
+              <MenuItem
+                key={`merge-${other.id}`}
+                onChoose={() => send({ intent: 'merge', other: other.id })}
+              >
+                Add the words of {other.name}
+              </MenuItem>
+            ))}
+            {others.map((other) => (
+              <MenuItem
+                key={`subtract-${other.id}`}
+                onChoose={() => send({ intent: 'subtract', other: other.id })}
+              >
+                Take away the words of {other.name}
+              </MenuItem>
+            ))}
+            <Dropdown.Divider />
+            <MenuItem onChoose={() => send({ intent: 'remove-list' })}>Remove this list</MenuItem>
+          </Dropdown.Menu>
+        </Dropdown>
+      </div>
+      {answer && (
+        <div className="my-2" role={answer.ok ? 'status' : 'alert'}>
+          {answer.ok ? (
+            answer.notes?.map((note) => (
+              <p key={note} className="message message--note mb-1">
+                {note}
+              </p>
+            ))
+          ) : (
+            <p className="message mb-1">{answer.message}</p>
+          )}
+        </div>
+      )}
+      {list.words.length === 0 ? (
+        <div className="empty">
+          <h2 className="h4">This list is empty.</h2>
+          <p>Paste a list you have, or choose words by their sound.</p>
+          <Button onClick={() => setDialog('import')}>Paste or import</Button>{' '}
+          <Link className="btn btn-outline-dark" to={`/words?list=${list.id}`}>
+            Find words
+          </Link>
+        </div>
+      ) : (
+        <section className="card-paper my-3" aria-label="Words of the list">
+          <ListTable
+            profile={profile}
+            list={list}
+            tiles={described.words}
+            groups={groups}
+            meanings={meanings}
+            send={send}
+            onPicture={(picture) => setDialog({ picture })}
+          />
+          <CoverageStrip coverage={coverage} onAdd={(word) => send({ intent: 'add', word })} />
+        </section>
+      )}
+      {dialog === 'import' && (
+        <ImportDialog
+          profile={profile}
+          present={list.words}
+          onImport={(text, columns) => send({ intent: 'import', text, columns: [...columns] })}
+          onClose={close}
+        />
+      )}
+      {dialog === 'compare' && (
+        <CompareDialog
+          profile={profile}
+          words={list.words}
+          onAdd={(word) => send({ intent: 'add', word })}
+          onClose={close}
+        />
+      )}
+      {typeof dialog === 'object' && (
+        <PictureDialog
+          word={dialog.picture}
+          onChoose={(picture) =>
+            send({ intent: 'detail', word: dialog.picture, fields: { picture } })
+          }
+          onClose={close}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,309 @@
+import { useState } from 'react';
+import { Button } from 'react-bootstrap';
+import { markKinds, type Annotation, type MarkKind } from '~core/texts/marks/annotation';
+import {
+  findMethod,
+  methodFamilies,
+  methods,
+  type Method,
+  type MethodFamily,
+} from '~core/texts/marks/methods';
+import { quote } from '~core/texts/marks/quotation-chart';
+import type { ReadingText } from '~core/texts/reading-text';
+import type { Span } from '~core/texts/analysis/segment';
+import type { Send } from './send';
+
+/** Every method, by family, with the text's own at the end of theirs. */
+export function MethodSelect({
+  value,
+  own,
+  onChoose,
+}: {
+  value: string;
+  own: readonly Method[];
+  onChoose: (id: string) => void;
+}) {
+  return (
+    <select
+      className="form-select form-select-sm"
+      aria-label="Method"
+      value={value}
+      onChange={(event) => onChoose(event.currentTarget.value)}
+    >
+      <option value="">choose a method</option>
+      {(Object.keys(methodFamilies) as MethodFamily[]).map((family) => (
+        <optgroup key={family} label={methodFamilies[family]}>
+          {[...methods, ...own]
+            .filter((method) => method.family === family)
+            .map((method) => (
+              <option key={method.id} value={method.id}>
+                {method.name}
+              </option>
+            ))}
+        </optgroup>
+      ))}
+    </select>
+  );
+}
+
+/** A method of the teacher's own. */
+function NewMethod({ send, onMade }: { send: Send; onMade: () => void }) {
+  const [name, setName] = useState('');
+  const [definition, setDefinition] = useState('');
+  const [family, setFamily] = useState<MethodFamily>('image');
+  return (
+    <div className="check-card">
+      <h3 className="mt-0">A method of your own</h3>
+      <input
+        className="form-control form-control-sm mb-1"
+        aria-label="Name of the method"
+        placeholder="Name"
+        maxLength={60}
+        value={name}
+        onChange={(event) => setName(event.currentTarget.value)}
+      />
+      <input
+        className="form-control form-control-sm mb-1"
+        aria-label="What the method is"
+        placeholder="What it is, in a few words"
+        maxLength={300}
+        value={definition}
+        onChange={(event) => setDefinition(event.currentTarget.value)}
+      />
+      <select
+        className="form-select form-select-sm mb-2"
+        aria-label="Family"
+        value={family}
+        onChange={(event) => setFamily(event.currentTarget.value as MethodFamily)}
+      >
+        {(Object.keys(methodFamilies) as MethodFamily[]).map((each) => (
+          <option key={each} value={each}>
+            {methodFamilies[each]}
+          </option>
+        ))}
+      </select>
+      <Button
+        size="sm"
+        disabled={name.trim() === '' || definition.trim() === ''}
+        onClick={() => {
+          send({
+            intent: 'method',
+            method: { name: name.trim(), definition: definition.trim(), family, example: '' },
+          });
+          onMade();
+        }}
+      >
+        Add it
+      </Button>
+    </div>
+  );
+}
+
+const saysOf: Readonly<Record<MarkKind, string>> = {
+  method: '',
+  theme: 'Name of the theme',
+  note: 'Your note',
+  question: 'The question you ask',
+};
+
+/** What a stretch is to be: a method, a theme, a note or a question. */
+export function NewMark({
+  text,
+  span,
+  send,
+  onDone,
+}: {
+  text: ReadingText;
+  span: Span;
+  send: Send;
+  onDone: () => void;
+}) {
+  const [kind, setKind] = useState<MarkKind>('method');
+  const [about, setAbout] = useState('');
+  const [said, setSaid] = useState('');
+  const [adding, setAdding] = useState(false);
+  const own = text.methods ?? [];
+  const quotation = quote(text.body, span, text.kind === 'poem');
+  const method = findMethod(about, own);
+  const ready = kind === 'method' ? about !== '' : said.trim() !== '';
+  const save = () => {
+    const value = said.trim();
+    send({
+      intent: 'mark',
+      mark: {
+        ...span,
+        kind,
+        ...(kind === 'method' ? { about } : {}),
+        ...(kind === 'theme' ? { about: value.slice(0, 120) } : {}),
+        ...(kind === 'note' || kind === 'question' ? { text: value } : {}),
+      },
+      name: kind === 'method' ? (method?.name ?? 'a method') : markKinds[kind].toLowerCase(),
+    });
+    onDone();
+  };
+  return (
+    <section className="check-card check-card--lit" aria-label="Mark this stretch">
+      <p className="learner-text mb-2">
+        “{quotation.length > 140 ? `${quotation.slice(0, 140)} …` : quotation}”
+      </p>
+      <div className="faces mb-2" role="group" aria-label="Mark it as">
+        {(Object.keys(markKinds) as MarkKind[]).map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={kind === each}
+            onClick={() => setKind(each)}
+          >
+            {markKinds[each]}
+          </button>
+        ))}
+      </div>
+      {kind === 'method' ? (
+        <>
+          <MethodSelect value={about} own={own} onChoose={setAbout} />
+          {method && (
+            <p className="small mt-1 mb-1">
+              {method.name}: {method.definition}.
+              {method.example && <span className="quiet"> For example: {method.example}</span>}
+            </p>
+          )}
+          <Button size="sm" variant="link" className="p-0" onClick={() => setAdding(!adding)}>
+            {adding ? 'Not now' : 'Add a method of your own …'}
+          </Button>
+          {adding && <NewMethod send={send} onMade={() => setAdding(false)} />}
+        </>
+      ) : (
+        <textarea
+          className="form-control form-control-sm"
+          aria-label={saysOf[kind]}
+          placeholder={saysOf[kind]}
+          rows={2}
+          maxLength={kind === 'theme' ? 120 : 2000}
+          value={said}
+          onChange={(event) => setSaid(event.currentTarget.value)}
+        />
+      )}
+      <div className="d-flex gap-2 mt-2">
+        <Button size="sm" disabled={!ready} onClick={save}>
+          Mark it
+        </Button>
+        <Button size="sm" variant="outline-dark" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+/** A field of a mark that saves itself when it is left. */
+function MarkField({
+  label,
+  value,
+  onSave,
+}: {
+  label: string;
+  value: string;
+  onSave: (value: string) => void;
+}) {
+  const [draft, setDraft] = useState(value);
+  return (
+    <label className="d-block small mb-1">
+      {label}
+      <textarea
+        className="form-control form-control-sm"
+        rows={2}
+        maxLength={2000}
+        value={draft}
+        onChange={(event) => setDraft(event.currentTarget.value)}
+        onBlur={() => draft !== value && onSave(draft)}
+      />
+    </label>
+  );
+}
+
+/** What a mark says, to be written and changed. */
+export function MarkCard({
+  text,
+  mark,
+  where,
+  lit,
+  send,
+  onOpen,
+}: {
+  text: ReadingText;
+  mark: Annotation;
+  where: string;
+  lit: boolean;
+  send: Send;
+  onOpen: () => void;
+}) {
+  const own = text.methods ?? [];
+  const name =
+    mark.kind === 'method'
+      ? (findMethod(mark.about ?? '', own)?.name ?? mark.about ?? '')
+      : markKinds[mark.kind].toLowerCase();
+  const quotation = quote(text.body, mark, text.kind === 'poem');
+  const set = (fields: Partial<Annotation>) => send({ intent: 'set-mark', id: mark.id, fields });
+  const field = (label: string, key: 'text' | 'effect' | 'why' | 'answer' | 'about') => (
+    <MarkField
+      key={key}
+      label={label}
+      value={mark[key] ?? ''}
+      onSave={(value) => set({ [key]: value })}
+    />
+  );
+  return (
+    <article
+      className={`check-card${lit ? ' check-card--lit' : ''}`}
+      aria-label={`${name}, line ${where}`}
+    >
+      <button type="button" className="mark-card__head" aria-expanded={lit} onClick={onOpen}>
+        <span className="learner-text">
+          “{quotation.length > 90 ? `${quotation.slice(0, 90)} …` : quotation}”
+        </span>{' '}
+        <strong className="mark-card__name">{name}</strong>{' '}
+        <span className="quiet small">line {where}</span>
+      </button>
+      {!lit && (
+        <>
+          {mark.text && <p className="small mb-0">{mark.text}</p>}
+          {mark.effect && <p className="small mb-0">{mark.effect}</p>}
+          {(mark.why ?? mark.answer) && (
+            <p className="small quiet mb-0">{mark.why ?? `Model: ${mark.answer}`}</p>
+          )}
+        </>
+      )}
+      {lit && (
+        <div className="mt-2">
+          {mark.kind === 'method' && (
+            <>
+              <MethodSelect
+                value={mark.about ?? ''}
+                own={own}
+                onChoose={(about) => set({ about })}
+              />
+              {field('Effect: what it makes the reader see, feel or think', 'effect')}
+              {field('Why the writer might do so', 'why')}
+            </>
+          )}
+          {mark.kind === 'theme' && field('Theme', 'about')}
+          {(mark.kind === 'note' || mark.kind === 'theme') && field('Note', 'text')}
+          {mark.kind === 'question' && (
+            <>
+              {field('Question', 'text')}
+              {field('Model answer', 'answer')}
+            </>
+          )}
+          <Button
+            size="sm"
+            variant="link"
+            className="p-0"
+            onClick={() => send({ intent: 'remove-mark', id: mark.id })}
+          >
+            Remove this mark
+          </Button>
+        </div>
+      )}
+    </article>
+  );
+}

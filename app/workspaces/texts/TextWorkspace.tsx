@@ -1,0 +1,141 @@
+import { Dropdown } from 'react-bootstrap';
+import { BsThreeDotsVertical } from 'react-icons/bs';
+import { Link, useFetcher, useSearchParams } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { isHeading, linesIn, paragraphsIn } from '~core/texts/analysis/segment';
+import type { TextReach } from '~core/texts/fit/text-reach';
+import { creditOf, type ReadingText } from '~core/texts/reading-text';
+import type { ActionAnswer } from '~/routes/action-answer';
+import { useFontsFor } from '~/ui/japanese';
+import { MenuItem } from '~/ui/MenuItem';
+import { AskMenu } from './AskMenu';
+import { FittedView } from './FittedView';
+import { MarksView } from './MarksView';
+import { MeasuresView } from './MeasuresView';
+import { PaperView } from './PaperView';
+import { ReachView } from './ReachView';
+import type { Send } from './send';
+import { SoundView } from './SoundView';
+import { WriteView } from './WriteView';
+
+const views = {
+  reach: 'Reach',
+  marks: 'Marks',
+  sound: 'Sound and build',
+  measures: 'Measures',
+  fitted: 'Before and after',
+  paper: 'Paper',
+  write: 'Write',
+} as const;
+type ViewName = keyof typeof views;
+
+export interface TextWorkspaceProps {
+  readonly text: ReadingText;
+  readonly profile: ClassProfile;
+  readonly found: TextReach;
+  readonly others: readonly ReadingText[];
+  readonly classes: readonly ClassProfile[];
+}
+
+/** What the text is, in a line under its title. */
+function describe(text: ReadingText): string {
+  const paragraphs = paragraphsIn(text.body).filter(
+    ({ start, end }) => !isHeading(text.body.slice(start, end)),
+  );
+  const size =
+    text.kind === 'poem'
+      ? `${paragraphs.length} ${paragraphs.length === 1 ? 'stanza' : 'stanzas'}, ${paragraphs.reduce((sum, paragraph) => sum + linesIn(text.body, paragraph).length, 0)} lines`
+      : `${paragraphs.length} ${paragraphs.length === 1 ? 'paragraph' : 'paragraphs'}`;
+  return [creditOf(text), size].filter((part) => part !== '').join(' · ');
+}
+
+/** One text: read for the class, marked, measured, printed, asked about. */
+export function TextWorkspace({ text, profile, found, others, classes }: TextWorkspaceProps) {
+  const fetcher = useFetcher<ActionAnswer>();
+  const [query, setQuery] = useSearchParams();
+  const wanted = query.get('view') ?? '';
+  const view: ViewName = wanted in views ? (wanted as ViewName) : 'reach';
+  const left = query.get('left');
+  const send: Send = (body) =>
+    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
+  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
+  const notes = fetcher.data?.ok ? fetcher.data.notes : undefined;
+  useFontsFor(text.body);
+  const wide = view === 'measures' || view === 'fitted';
+  return (
+    <div className={wide ? 'text-layout text-layout--wide' : 'text-layout'}>
+      <header className="text-head">
+        <div>
+          <p className="mb-0 small">
+            <Link to="/texts">Texts for {profile.name}</Link>
+          </p>
+          <h1>{text.title}</h1>
+          <p className="quiet mb-0">{describe(text)}</p>
+        </div>
+        <div className="d-flex gap-2">
+          <AskMenu language={text.language} send={send} />
+          <Dropdown align="end">
+            <Dropdown.Toggle
+              as="button"
+              type="button"
+              bsPrefix="btn btn-outline-dark"
+              aria-label="More for this text"
+            >
+              <BsThreeDotsVertical aria-hidden="true" />
+            </Dropdown.Toggle>
+            <Dropdown.Menu>
+              <MenuItem onChoose={() => send({ intent: 'sheet' })}>
+                Put it on a sheet of a lesson
+              </MenuItem>
+              {classes.length > 0 && <Dropdown.Header>Give a copy to</Dropdown.Header>}
+              {classes.map(({ id, name }) => (
+                <MenuItem key={id} onChoose={() => send({ intent: 'copy', classId: id, name })}>
+                  {name}
+                </MenuItem>
+              ))}
+              <Dropdown.Divider />
+              <MenuItem onChoose={() => send({ intent: 'remove' })}>Remove this text</MenuItem>
+            </Dropdown.Menu>
+          </Dropdown>
+        </div>
+        <div className="faces text-head__views" role="group" aria-label="View">
+          {(Object.keys(views) as ViewName[])
+            .filter((name) => name !== 'fitted' || text.original !== text.body)
+            .map((name) => (
+              <button
+                key={name}
+                type="button"
+                aria-pressed={view === name}
+                onClick={() => setQuery({ view: name }, { replace: true })}
+              >
+                {views[name]}
+              </button>
+            ))}
+        </div>
+        <h2 className="visually-hidden">{views[view]}</h2>
+        {left && (
+          <p className="message message--note mb-0" role="status">
+            {left}
+          </p>
+        )}
+        {problem && (
+          <p className="message mb-0" role="alert">
+            {problem}
+          </p>
+        )}
+        {notes && notes.length > 0 && (
+          <p className="message message--good mb-0" role="status">
+            {notes.join(' ')}
+          </p>
+        )}
+      </header>
+      {view === 'reach' && <ReachView text={text} profile={profile} found={found} send={send} />}
+      {view === 'marks' && <MarksView text={text} profile={profile} send={send} />}
+      {view === 'sound' && <SoundView text={text} profile={profile} />}
+      {view === 'measures' && <MeasuresView text={text} profile={profile} others={others} />}
+      {view === 'fitted' && <FittedView text={text} send={send} />}
+      {view === 'paper' && <PaperView text={text} profile={profile} send={send} />}
+      {view === 'write' && <WriteView text={text} send={send} />}
+    </div>
+  );
+}

@@ -1,0 +1,4 @@
+import type { TextIntent } from '~/routes/text';
+
+/** Sends what is to be done to the route's action. */
+export type Send = (body: TextIntent) => void;

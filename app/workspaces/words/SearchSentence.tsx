@@ -1,0 +1,227 @@
+import { useState } from 'react';
+import { Dropdown } from 'react-bootstrap';
+import { BsPlus, BsX } from 'react-icons/bs';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { MenuItem } from '~/ui/MenuItem';
+import { Slot, type SlotOption } from '~/ui/Slot';
+import { extras, type Extra } from './extras';
+import { ANY_SOUND, syllableChoices, type ScreenQuery } from './query';
+import { useAddress } from './use-address';
+import { anySoundOptions, spellingOptions } from './sound-options';
+
+const placeOptions: readonly SlotOption[] = [
+  { value: 'any', label: 'anywhere', text: 'anywhere' },
+  { value: 'start', label: 'at the start', text: 'at the start' },
+  { value: 'middle', label: 'in the middle', text: 'in the middle' },
+  { value: 'end', label: 'at the end', text: 'at the end' },
+];
+
+const syllableOptions: readonly SlotOption[] = Object.entries(syllableChoices).map(
+  ([value, { text }]) => ({ value, text, label: text }),
+);
+
+const matchOptions: readonly SlotOption[] = [
+  { value: 'any', label: 'any of', text: 'any of' },
+  { value: 'all', label: 'all of', text: 'all of' },
+  { value: 'none', label: 'none of', text: 'none of' },
+];
+
+function knowledgeOptions(profile: ClassProfile): SlotOption[] {
+  const secure = `what ${profile.name} know`;
+  const stretch = `what ${profile.name} know and what comes next`;
+  return [
+    { value: 'secure', label: secure, text: secure },
+    { value: 'stretch', label: stretch, text: stretch },
+    { value: 'any', label: 'any words', text: 'any words' },
+  ];
+}
+
+export interface SearchSentenceProps {
+  readonly profile: ClassProfile;
+  readonly query: ScreenQuery;
+  readonly topics: readonly string[];
+  /** What is wrong with an extra, by its name. */
+  readonly problems: Readonly<Record<string, string>>;
+}
+
+/** The search, asked as a sentence whose pieces are chosen in place. */
+export function SearchSentence({ profile, query, topics, problems }: SearchSentenceProps) {
+  const { parameters, change: changeAddress } = useAddress();
+  const [added, setAdded] = useState<string>();
+  const change = (edit: (next: URLSearchParams) => void) =>
+    changeAddress((next) => {
+      edit(next);
+      next.delete('list');
+      next.delete('all');
+    });
+  const setAll = (name: string, values: readonly string[]) =>
+    change((next) => {
+      next.delete(name);
+      for (const value of values) next.append(name, value);
+    });
+  const set = (name: string) => (value: string) => setAll(name, value === '' ? [] : [value]);
+  const sounds = query.sounds.length === 0 ? [ANY_SOUND] : query.sounds;
+  const setSound = (place: number) => (value: string) =>
+    change((next) => {
+      const others = sounds.map((sound, index) => (index === place ? value : sound));
+      next.delete('sound');
+      next.delete('spelling');
+      for (const sound of value === ANY_SOUND ? [ANY_SOUND] : others) next.append('sound', sound);
+    });
+  const present = (extra: Extra) => parameters.getAll(extra.name);
+  const add = (extra: Extra) => {
+    setAdded(extra.name);
+    setAll(extra.name, [...present(extra), extra.start(profile)]);
+  };
+  const asked = extras.filter((extra) => present(extra).length > 0);
+  const offered = extras.filter((extra) => extra.many || present(extra).length === 0);
+  return (
+    <section className="card-paper sentence" aria-label="Search">
+      Words with {sounds[0] !== ANY_SOUND && sounds.length === 1 ? 'the sound ' : ''}
+      {sounds.length > 1 && (
+        <>
+          <Slot
+            name="How many of the sounds"
+            value={query.soundMatch ?? 'any'}
+            options={matchOptions}
+            onChoose={set('soundMatch')}
+          />{' '}
+        </>
+      )}
+      {sounds.map((sound, index) => (
+        <span key={index} className="sentence__piece">
+          <Slot
+            name={index === 0 ? 'Sound' : `Sound ${index + 1}`}
+            value={sound}
+            options={anySoundOptions(profile.accent)}
+            onChoose={setSound(index)}
+            grid
+          />
+          {sounds.length > 1 && (
+            <button
+              type="button"
+              className="sentence__remove"
+              aria-label={`Take sound ${index + 1} out of the search`}
+              onClick={() =>
+                setAll(
+                  'sound',
+                  sounds.filter((_, place) => place !== index),
+                )
+              }
+            >
+              <BsX aria-hidden="true" />
+            </button>
+          )}{' '}
+        </span>
+      ))}
+      {sounds[0] !== ANY_SOUND && (
+        <button
+          type="button"
+          className="sentence__plus"
+          aria-label="Another sound"
+          title="Another sound"
+          onClick={() => setAll('sound', [...sounds, sounds[0] === 'IY' ? 'EY' : 'IY'])}
+        >
+          <BsPlus aria-hidden="true" />
+        </button>
+      )}{' '}
+      spelled{' '}
+      <Slot
+        name="Spelling"
+        value={query.spelling ?? ''}
+        options={spellingOptions(query.sounds, profile.accent)}
+        onChoose={set('spelling')}
+        grid
+      />{' '}
+      <Slot
+        name="Place"
+        value={query.place ?? 'any'}
+        options={placeOptions}
+        onChoose={set('place')}
+      />{' '}
+      in the word, of{' '}
+      <span className="text-nowrap">
+        <Slot
+          name="Syllables"
+          value={query.syllables}
+          options={syllableOptions}
+          onChoose={set('syllables')}
+        />
+        ,
+      </span>{' '}
+      using{' '}
+      <Slot
+        name="What the class knows"
+        value={query.knows ?? 'secure'}
+        options={knowledgeOptions(profile)}
+        onChoose={set('knows')}
+      />
+      {extras.flatMap((extra) =>
+        present(extra).map((value, index) => (
+          <span key={`${extra.name}-${index}`} className="sentence__piece">
+            {index === 0 && extra === asked[0] ? ', ' : ' '}
+            {extra.name === 'pattern' && index === 1 && (
+              <>
+                <Slot
+                  name="How many of the patterns"
+                  value={query.patternMatch ?? 'all'}
+                  options={matchOptions}
+                  onChoose={set('patternMatch')}
+                />{' '}
+                these:{' '}
+              </>
+            )}
+            {extra.render({
+              profile,
+              topics,
+              values: [value],
+              set: (values) =>
+                setAll(
+                  extra.name,
+                  present(extra).flatMap((each, place) => (place === index ? values : [each])),
+                ),
+              problem: problems[extra.name],
+              fresh: added === extra.name,
+            })}
+            <button
+              type="button"
+              className="sentence__remove"
+              aria-label={`Take “${extra.label}” out of the search`}
+              onClick={() =>
+                setAll(
+                  extra.name,
+                  present(extra).filter((_, place) => place !== index),
+                )
+              }
+            >
+              <BsX aria-hidden="true" />
+            </button>
+          </span>
+        )),
+      )}{' '}
+      <span className="sentence__chips">
+        {offered
+          .filter((extra) => extra.first)
+          .map((extra) => (
+            <button key={extra.name} type="button" className="ask-chip" onClick={() => add(extra)}>
+              + {extra.label}
+            </button>
+          ))}
+        <Dropdown className="d-inline-block">
+          <Dropdown.Toggle as="button" type="button" bsPrefix="ask-chip">
+            + more
+          </Dropdown.Toggle>
+          <Dropdown.Menu aria-label="More that a search can ask">
+            {offered
+              .filter((extra) => !extra.first)
+              .map((extra) => (
+                <MenuItem key={extra.name} onChoose={() => add(extra)}>
+                  {extra.label}
+                </MenuItem>
+              ))}
+          </Dropdown.Menu>
+        </Dropdown>
+      </span>
+    </section>
+  );
+}

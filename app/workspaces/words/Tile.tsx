@@ -1,0 +1,40 @@
+import { BsCheckCircleFill, BsInfoCircle } from 'react-icons/bs';
+import { MarkedWord } from '~/ui/MarkedWord';
+import { Picture } from '~/ui/Picture';
+import { ReachTag } from '~/ui/ReachTag';
+import type { WordTileData } from '~/workers/engine-service';
+
+export interface TileProps {
+  readonly tile: WordTileData;
+  readonly chosen: boolean;
+  readonly onToggle: () => void;
+  readonly onOpen: () => void;
+}
+
+/** A word that was found: a press keeps it in the list, the sign at its end opens its card. */
+export function Tile({ tile, chosen, onToggle, onOpen }: TileProps) {
+  const { word, reach, picture, partner } = tile;
+  return (
+    <div className={chosen ? 'tile tile--chosen' : 'tile'}>
+      <button
+        type="button"
+        className="tile__word"
+        aria-pressed={chosen}
+        aria-label={`${word}${partner ? ` and ${partner}` : ''}, ${reach.reach}`}
+        title={reach.reasons.map((reason) => reason.text).join(' ')}
+        onClick={onToggle}
+      >
+        <MarkedWord units={tile.units} />
+        {partner && <span className="tile__partner">{partner}</span>}
+        <span className="tile__side">
+          {reach.reach !== 'secure' && <ReachTag reach={reach.reach} />}
+          {chosen && <BsCheckCircleFill className="tile__tick" aria-hidden="true" />}
+          {picture && <Picture picture={picture} kind="line" />}
+        </span>
+      </button>
+      <button type="button" className="tile__open" aria-label={`About ${word}`} onClick={onOpen}>
+        <BsInfoCircle aria-hidden="true" />
+      </button>
+    </div>
+  );
+}

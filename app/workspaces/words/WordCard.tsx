@@ -1,0 +1,402 @@
+import { useState } from 'react';
+import { Button, Offcanvas } from 'react-bootstrap';
+import { Link } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { patternTexts } from '~core/sounds/patterns';
+import type { KnownWord, WordShapeAnalysis } from '~core/words/analyse-word';
+import type { WordSense } from '~core/words/meanings';
+import { MarkedWord } from '~/ui/MarkedWord';
+import { Picture } from '~/ui/Picture';
+import { ReachTag } from '~/ui/ReachTag';
+import { SpeakButton } from '~/ui/SpeakButton';
+import type { CardGrapheme, WordCardData } from '~/workers/word-card';
+import { soundLink, writeQuery } from './query';
+import { WhyList } from './Toolbar';
+
+export interface OpenCard {
+  readonly word: string;
+  readonly card: WordCardData;
+  /** The word whose senses these are, and the senses; empty where none is known. */
+  readonly meaning: { readonly word: string; readonly senses: readonly WordSense[] };
+}
+
+const classNames: Readonly<Record<string, string>> = {
+  n: 'noun',
+  v: 'verb',
+  a: 'adjective',
+  d: 'adverb',
+};
+
+/** Zipf frequency in words (van Heuven et al. 2014: 1 to 3 low, 4 to 7 high). */
+function frequencyText(zipf: number): string {
+  if (zipf >= 6) return 'one of the commonest words';
+  if (zipf >= 5) return 'very common';
+  if (zipf >= 4) return 'common';
+  if (zipf >= 3) return 'not so common';
+  return 'rare';
+}
+
+function Graphemes({
+  graphemes,
+  profile,
+}: {
+  graphemes: readonly CardGrapheme[];
+  profile: ClassProfile;
+}) {
+  return (
+    <ul className="card-sounds" aria-label="Spellings and sounds">
+      {graphemes.map((each, index) => (
+        <li key={index}>
+          <span className="card-sounds__letters">{each.shown}</span>
+          {each.sound === '' ? (
+            <span className="quiet">silent</span>
+          ) : (
+            <>
+              <span>{each.sign}</span>
+              <span className="quiet small">IPA {each.ipa}</span>
+              <span className="card-sounds__row">
+                <SpeakButton
+                  spoken={{ sound: each.sound, accent: profile.accent }}
+                  name={`Say the sound of ${each.shown}`}
+                />
+                <Link
+                  to={soundLink(each.sound, each.grapheme)}
+                  className="small"
+                  aria-label={`More words with ${each.shown} for ${each.sign}`}
+                >
+                  more
+                </Link>
+              </span>
+            </>
+          )}
+          {profile.step !== null && each.step !== undefined && (
+            <span className={each.step > profile.step ? 'reach-stretch small' : 'quiet small'}>
+              step {each.step}
+            </span>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Syllables({
+  word,
+  shape,
+  profile,
+}: {
+  word: string;
+  shape: WordShapeAnalysis;
+  profile: ClassProfile;
+}) {
+  const { syllables, syllableTypes, stress } = shape;
+  const main = syllables.length > 1 ? stress.indexOf(1) : -1;
+  return (
+    <p className="mb-2">
+      <span className="word-card__syllables">
+        {syllables.map((syllable, index) => (
+          <span key={index}>
+            {index > 0 && '·'}
+            {index === main ? <b>{syllable}</b> : syllable}
+          </span>
+        ))}
+      </span>{' '}
+      <SpeakButton
+        spoken={{ text: word, language: 'en', accent: profile.accent }}
+        name={`Say ${word}`}
+      />
+      <span className="quiet d-block">
+        {syllables.length} {syllables.length === 1 ? 'syllable' : 'syllables'}:{' '}
+        {syllableTypes.map((type) => type.replace('-', ' ')).join(', ')}
+        {main >= 0 && `; stress on ${syllables[main]}`}
+        {shape.onset !== undefined && `; onset ${shape.onset || '–'}, rime ${shape.rime}`}
+      </span>
+    </p>
+  );
+}
+
+function Words({ title, words, to }: { title: string; words: readonly string[]; to?: string }) {
+  if (words.length === 0) return null;
+  return (
+    <>
+      <dt>{title}</dt>
+      <dd>
+        {words.slice(0, 12).map((word, index) => (
+          <span key={word}>
+            {index > 0 && ', '}
+            <Link to={`?word=${encodeURIComponent(word)}`} preventScrollReset>
+              {word}
+            </Link>
+          </span>
+        ))}
+        {to && (
+          <>
+            {' · '}
+            <Link to={to}>all</Link>
+          </>
+        )}
+      </dd>
+    </>
+  );
+}
+
+function Facts({ known, card }: { known: KnownWord; card: WordCardData }) {
+  const patternLink = (pattern: string) =>
+    `/words?${writeQuery({ patterns: [pattern as never] }).toString()}`;
+  return (
+    <dl className="word-card__facts">
+      <dt>Patterns</dt>
+      <dd>
+        {known.patterns.length === 0
+          ? 'none of the taught patterns'
+          : known.patterns.map((name, index) => (
+              <span key={name}>
+                {index > 0 && ', '}
+                <Link to={patternLink(name)}>{patternTexts[name]}</Link>
+              </span>
+            ))}
+      </dd>
+      {known.partsKind !== 'simple' && (
+        <>
+          <dt>Made of</dt>
+          <dd>
+            {known.parts.map((part, index) => (
+              <span key={index}>
+                {index > 0 && ' + '}
+                <b>{part.text}</b>
+                {part.from && ` (${part.from})`}
+                {part.meaning && <span className="quiet"> {part.meaning}</span>}
+              </span>
+            ))}
+            {known.partsRule && <span className="d-block">{known.partsRule.reason}</span>}
+          </dd>
+        </>
+      )}
+      <dt>Word class</dt>
+      <dd>{known.wordClasses.join(', ') || 'not known'}</dd>
+      <dt>How common</dt>
+      <dd>
+        {frequencyText(known.zipf)} <span className="quiet">(Zipf {known.zipf.toFixed(1)})</span>
+      </dd>
+      <dt>Level</dt>
+      <dd>
+        about CEFR {known.level.cefr}, UK {known.level.ukYear}, US {known.level.usGrade}{' '}
+        <span className="quiet">(an estimate from how common it is and graded lists)</span>
+      </dd>
+      <Words title="Sounds the same" words={known.homophones} />
+      <Words
+        title="Rhymes"
+        words={known.rhymes}
+        to={`/words?${writeQuery({ rhymesWith: known.word, minSyllables: 1, maxSyllables: 99 }).toString()}`}
+      />
+      {card.pairs.length > 0 && (
+        <>
+          <dt>One sound away</dt>
+          <dd>
+            {card.pairs.map(({ word, signs }, index) => (
+              <span key={`${word}${index}`}>
+                {index > 0 && ', '}
+                <Link to={`?word=${encodeURIComponent(word)}`} preventScrollReset>
+                  {word}
+                </Link>{' '}
+                <span className="quiet">
+                  {signs[0]}→{signs[1]}
+                </span>
+              </span>
+            ))}
+          </dd>
+        </>
+      )}
+      <Words title="Word family" words={card.family} />
+      {known.topics.length > 0 && (
+        <>
+          <dt>About</dt>
+          <dd>{known.topics.join(', ')}</dd>
+        </>
+      )}
+      {known.otherSpelling && (
+        <>
+          <dt>{known.otherSpelling.spelling === 'uk' ? 'In Britain' : 'In America'}</dt>
+          <dd>{known.otherSpelling.word}</dd>
+        </>
+      )}
+      {known.otherReadings.length > 0 && (
+        <>
+          <dt>Also said</dt>
+          <dd>
+            {known.otherReadings.map((reading, index) => (
+              <span key={index} className="d-block">
+                {reading.graphemes.replaceAll('.', ' ').replaceAll('_', '–')}{' '}
+                {classNames[reading.wordClass] && `as a ${classNames[reading.wordClass]}`}
+              </span>
+            ))}
+          </dd>
+        </>
+      )}
+    </dl>
+  );
+}
+
+export interface WordCardProps extends OpenCard {
+  readonly profile: ClassProfile;
+  /** Whether the word is in the open list, and the meaning kept there. */
+  readonly chosen: boolean;
+  readonly keptMeaning: string | undefined;
+  readonly onToggle: () => void;
+  readonly onKeepMeaning: (definition: string) => void;
+  readonly onHide: (hidden: boolean) => void;
+  readonly onClose: () => void;
+}
+
+function Meaning(
+  props: Pick<WordCardProps, 'word' | 'meaning' | 'profile' | 'keptMeaning' | 'onKeepMeaning'>,
+) {
+  const { word, meaning, profile, keptMeaning, onKeepMeaning } = props;
+  const [editing, setEditing] = useState(false);
+  const [text, setText] = useState(keptMeaning ?? '');
+  return (
+    <section aria-label="Meaning">
+      <h3 className="h6">
+        Meaning{meaning.word !== word && meaning.word !== '' && ` of ${meaning.word}`}
+      </h3>
+      {meaning.senses.length === 0 && (
+        <p className="quiet">No meaning is known. Write one: it is kept with your list.</p>
+      )}
+      <ol className="word-card__senses">
+        {meaning.senses.map((sense) => {
+          const kept = keptMeaning === sense.definition;
+          return (
+            <li
+              key={sense.wordClass + sense.definition}
+              className={kept ? 'word-card__sense--kept' : ''}
+            >
+              <span className="quiet">{classNames[sense.wordClass]}</span> {sense.definition}
+              {sense.example && (
+                <span className="d-block">
+                  <i>{sense.example}</i>{' '}
+                  <SpeakButton
+                    spoken={{ text: sense.example, language: 'en', accent: profile.accent }}
+                    name={`Say: ${sense.example}`}
+                  />
+                </span>
+              )}
+              {sense.synonyms.length > 0 && (
+                <span className="quiet d-block">like: {sense.synonyms.join(', ')}</span>
+              )}
+              {sense.antonyms.length > 0 && (
+                <span className="quiet d-block">opposite: {sense.antonyms.join(', ')}</span>
+              )}
+              {sense.kindOf && <span className="quiet d-block">a kind of {sense.kindOf}</span>}
+              <button
+                type="button"
+                className="btn btn-link btn-sm p-0"
+                aria-pressed={kept}
+                onClick={() => onKeepMeaning(kept ? '' : sense.definition)}
+              >
+                {kept ? 'Kept with your list' : 'Keep this meaning'}
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+      {editing ? (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            onKeepMeaning(text.trim());
+            setEditing(false);
+          }}
+        >
+          <textarea
+            className="form-control mb-1"
+            aria-label="Your own meaning"
+            rows={2}
+            maxLength={600}
+            value={text}
+            onChange={(event) => setText(event.currentTarget.value)}
+          />
+          <Button type="submit" size="sm">
+            Keep
+          </Button>
+        </form>
+      ) : (
+        <button
+          type="button"
+          className="btn btn-link btn-sm p-0"
+          onClick={() => {
+            setText(keptMeaning ?? meaning.senses[0]?.definition ?? '');
+            setEditing(true);
+          }}
+        >
+          Write it in your own words
+        </button>
+      )}
+      <p className="quiet small mt-2 mb-0">
+        Meanings from WordNet 3.1 (Princeton University), the first ones rewritten for learners.
+      </p>
+    </section>
+  );
+}
+
+/** Everything about a word, in a teacher's terms. */
+export function WordCard(props: WordCardProps) {
+  const { word, card, profile, chosen, onToggle, onClose } = props;
+  const { analysis, reach } = card;
+  const shape = analysis.known ? analysis : analysis.guess;
+  const picture = analysis.known ? analysis.pictures[0] : undefined;
+  return (
+    <Offcanvas
+      show
+      onHide={onClose}
+      placement="end"
+      className="word-card"
+      aria-labelledby="word-card-title"
+    >
+      <Offcanvas.Header closeButton closeLabel="Close the word card">
+        <Offcanvas.Title as="h2" id="word-card-title" className="word-card__title">
+          <MarkedWord units={card.units} />
+          <span className="visually-hidden">{analysis.word}</span>
+        </Offcanvas.Title>
+        {picture && <Picture picture={picture} size="4.2rem" name="" />}
+      </Offcanvas.Header>
+      <Offcanvas.Body>
+        <div className="word-card__actions">
+          <Button variant={chosen ? 'outline-dark' : 'primary'} onClick={onToggle}>
+            {chosen ? 'Take out of the list' : 'Keep in the list'}
+          </Button>
+          <span>
+            <ReachTag reach={reach.reach} />{' '}
+            <span className="quiet">{reach.reasons.map((reason) => reason.text).join(' ')}</span>
+          </span>
+        </div>
+        {!analysis.known && <p className="message message--note">{analysis.message}</p>}
+        {shape && <Syllables word={word} shape={shape} profile={profile} />}
+        {card.graphemes.length > 0 && <Graphemes graphemes={card.graphemes} profile={profile} />}
+        {analysis.known && <Facts known={analysis} card={card} />}
+        <Meaning key={`${word} ${props.keptMeaning ?? ''}`} {...props} />
+        {card.why && card.why.conditions.length > 0 && (
+          <section aria-label="Why it is here">
+            <h3 className="h6 mt-3">
+              {card.why.here ? 'Why it is here' : 'Why it is not among the answers'}
+            </h3>
+            <WhyList why={card.why} />
+          </section>
+        )}
+        <p className="mt-3 mb-0">
+          {profile.hiddenWords.includes(analysis.word) ? (
+            <button type="button" className="btn btn-link p-0" onClick={() => props.onHide(false)}>
+              Offer {analysis.word} to {profile.name} again
+            </button>
+          ) : (
+            <button type="button" className="btn btn-link p-0" onClick={() => props.onHide(true)}>
+              Never offer {analysis.word} to {profile.name}
+            </button>
+          )}
+        </p>
+        <p className="quiet small mt-2 mb-0">
+          Pictures: Noto Emoji (Google, Apache-2.0); line drawings: OpenMoji (CC BY-SA 4.0).
+        </p>
+      </Offcanvas.Body>
+    </Offcanvas>
+  );
+}

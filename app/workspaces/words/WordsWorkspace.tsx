@@ -1,0 +1,125 @@
+import { useFetcher } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { detailOf, type WordList } from '~core/lists/word-list';
+import type { ListCoverage } from '~core/lists/coverage';
+import type { ListAnswer, SearchAnswer } from '~/workers/engine-service';
+import type { ActionAnswer } from '~/routes/action-answer';
+import { ListPanel } from './ListPanel';
+import { NothingFound } from './NothingFound';
+import { Results } from './Results';
+import { SearchSentence } from './SearchSentence';
+import { Toolbar } from './Toolbar';
+import { WordCard, type OpenCard } from './WordCard';
+import { useAddress } from './use-address';
+import { defaultSound, readQuery, type ScreenQuery } from './query';
+
+export interface WordsWorkspaceProps {
+  readonly profile: ClassProfile;
+  readonly lists: readonly WordList[];
+  readonly list: WordList | undefined;
+  readonly query: ScreenQuery;
+  readonly topics: readonly string[];
+  readonly problems: Readonly<Record<string, string>>;
+  readonly found: SearchAnswer;
+  readonly described: ListAnswer;
+  readonly coverage: ListCoverage;
+  readonly open: OpenCard | undefined;
+}
+
+/** The sentence asks, the tiles answer, the list keeps. */
+export function WordsWorkspace(props: WordsWorkspaceProps) {
+  const { profile, lists, list, query, found, described, open } = props;
+  const { parameters, change, waiting } = useAddress();
+  const fetcher = useFetcher<ActionAnswer>();
+  const send = (body: object) =>
+    void fetcher.submit(body as never, {
+      method: 'post',
+      action: '/words',
+      encType: 'application/json',
+    });
+  const chosen = new Set(list?.words.map((word) => word.toLowerCase()));
+  const isChosen = (word: string) => chosen.has(word.toLowerCase());
+  const toggle = (word: string, partner?: string) =>
+    send({
+      intent: isChosen(word) ? 'remove' : 'add',
+      word,
+      ...(partner && !isChosen(partner) ? { partner } : {}),
+    });
+  const openCard = (word: string | undefined) =>
+    change((next) => {
+      if (word === undefined) next.delete('word');
+      else next.set('word', word);
+    });
+  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
+  const question = new URLSearchParams(parameters);
+  for (const name of ['word', 'list']) question.delete(name);
+  const here = found.groups.reduce((sum, group) => sum + group.words.length, 0);
+  return (
+    <div className="page">
+      <h1 className="visually-hidden">Words for {profile.name}</h1>
+      {profile.language !== 'en' && (
+        <p className="message message--note">
+          The word bank is English so far. {profile.name} learn another language, so these words are
+          checked by how common they are in English.
+        </p>
+      )}
+      <div className="words-layout">
+        <div aria-busy={waiting} className={waiting ? 'words-waiting' : ''}>
+          <SearchSentence
+            profile={profile}
+            query={readQuery(parameters, defaultSound(profile))}
+            topics={props.topics}
+            problems={props.problems}
+          />
+          <Toolbar
+            profile={profile}
+            query={query}
+            found={found}
+            here={here}
+            onKeep={(text) => send({ intent: 'import', text })}
+          />
+          <a className="skip-link" href="#word-list">
+            Skip the words found, to the list
+          </a>
+          {found.total === 0 ? (
+            <NothingFound profile={profile} query={query} found={found} />
+          ) : (
+            <Results
+              found={found}
+              question={question.toString()}
+              chosen={chosen}
+              onToggle={toggle}
+              onOpen={openCard}
+            />
+          )}
+        </div>
+        <ListPanel
+          profile={profile}
+          lists={lists}
+          list={list}
+          described={described}
+          coverage={props.coverage}
+          send={send}
+          problem={problem}
+          working={fetcher.state !== 'idle'}
+          onOpen={openCard}
+        />
+      </div>
+      {open && (
+        <WordCard
+          key={open.word}
+          {...open}
+          profile={profile}
+          chosen={isChosen(open.word)}
+          keptMeaning={list ? detailOf(list, open.word).definition : undefined}
+          onToggle={() => toggle(open.card.analysis.word)}
+          onKeepMeaning={(definition) =>
+            send({ intent: 'meaning', word: open.card.analysis.word, definition })
+          }
+          onHide={(hidden) => send({ intent: 'hide', word: open.card.analysis.word, hidden })}
+          onClose={() => openCard(undefined)}
+        />
+      )}
+    </div>
+  );
+}

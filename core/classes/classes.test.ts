@@ -1,0 +1,86 @@
+import { describe, expect, test } from 'vitest';
+import { validateAs } from '../exchange/validate';
+import { cefrOf, easeScore, levelOfScore, ukYearOf, usGradeOf } from '../words/level';
+import { ClassProfile } from './class-profile';
+import { levelOptions, scaleOf } from './class-level';
+import { completeClass } from './new-class';
+import { readRoster } from './roster';
+
+describe('a pasted roster', () => {
+  test('blank lines, numbers and doubles are passed over, and said', () => {
+    const reading = readRoster('1. Asha\n\n  Bram \nasha\n- Cleo, Dario;Edie\n\n');
+    expect(reading.names).toEqual(['Asha', 'Bram', 'Cleo', 'Dario', 'Edie']);
+    expect(reading.notes).toHaveLength(1);
+    expect(reading.notes[0]).toMatch(/^asha was there already, so left out/);
+  });
+
+  test('names that are there already are not added again', () => {
+    expect(readRoster('Asha\nFemi', ['ASHA']).names).toEqual(['Femi']);
+  });
+
+  test('a line too long for a name is left out and said', () => {
+    const { names, notes } = readRoster(`${'x'.repeat(61)}\nGus`);
+    expect(names).toEqual(['Gus']);
+    expect(notes[0]).toContain('longer than a name can be');
+  });
+
+  test('nothing pasted gives nothing', () => {
+    expect(readRoster(' \n\n ')).toEqual({ names: [], notes: [] });
+  });
+});
+
+describe('the internal scale', () => {
+  test('a US grade is one less than a UK year', () => {
+    // England's Year 1 and US Kindergarten both begin at the age of five (common practice).
+    expect(scaleOf({ system: 'us', value: 'G1' }).middle).toBe(
+      scaleOf({ system: 'uk', value: 'Y2' }).middle,
+    );
+    expect([ukYearOf(2), usGradeOf(2)]).toEqual(['Y2', 'G1']);
+    expect([ukYearOf(0), usGradeOf(1)]).toEqual(['Rec', 'K']);
+  });
+
+  test('CEFR bands follow one another', () => {
+    const bands = levelOptions.cefr;
+    bands.slice(1).forEach((band, index) => expect(band.from).toBe(bands[index]?.to));
+    for (const band of bands) expect(cefrOf((band.from + band.to) / 2)).toBe(band.value);
+  });
+
+  test('the measured cuts of the ease score are the borders of the CEFR levels', () => {
+    const borders = [6.31, 4.85, 4.0, 3.4];
+    const names = borders
+      .flatMap((cut) => [cut + 0.01, cut - 0.01])
+      .map((s) => cefrOf(levelOfScore(s)));
+    expect(names).toEqual(['A1', 'A2', 'A2', 'B1', 'B1', 'B2', 'B2', 'C1']);
+    const ease = { daleChall: true, spache: true, classroom: false };
+    expect(easeScore(4, ease)).toBeCloseTo(5.6);
+  });
+
+  test('a rarer word never lies lower', () => {
+    const levels = Array.from({ length: 90 }, (_, step) => levelOfScore(9 - step / 10));
+    expect([...levels].sort((left, right) => left - right)).toEqual(levels);
+  });
+});
+
+describe('validation', () => {
+  test('a complete class is valid', () => {
+    expect(validateAs(ClassProfile, completeClass({ name: 'Kestrels' })).ok).toBe(true);
+  });
+
+  test.each([
+    [{ name: '' }, /Give the class a name/],
+    [{ step: 99 }, /The sequence has 60 steps/],
+    [{ paper: 'napkin' as never }, /A4 or Letter/],
+    [{ font: 'comic' }, /font/],
+    [{ roster: [{ id: '1', name: '' }] }, /first name/],
+  ])('%o is refused', (settings, reason) => {
+    const checked = validateAs(ClassProfile, completeClass({ name: 'Kestrels', ...settings }));
+    expect(checked.ok).toBe(false);
+    if (!checked.ok) expect(checked.problems.map((problem) => problem.text).join()).toMatch(reason);
+  });
+
+  test('something that is no object is refused', () => {
+    for (const value of [null, 'text', [1]]) {
+      expect(validateAs(ClassProfile, value).ok).toBe(false);
+    }
+  });
+});

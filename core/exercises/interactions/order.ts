@@ -1,0 +1,42 @@
+/** The order interaction: pieces are put in order. QTI 3 counterpart: orderInteraction. */
+import { markOf, type Interaction } from './interaction';
+
+export interface OrderItem {
+  readonly id: string;
+  readonly word: string;
+  /** The pieces as they are shown. */
+  readonly pieces: readonly string[];
+  /** The pieces in their right order. */
+  readonly key: readonly string[];
+  /** What stands beside them: a picture's name, or a hint in words. */
+  readonly picture?: string;
+  readonly reason: string;
+}
+
+export interface OrderTask {
+  readonly interaction: 'order';
+  readonly items: readonly OrderItem[];
+  /** The pieces are whole sentences, one under another, to be numbered. */
+  readonly list?: boolean;
+}
+
+/** Item id to the pieces in the order they were put. */
+export type OrderResponse = Readonly<Record<string, readonly string[]>>;
+
+const same = (left: readonly string[], right: readonly string[]) =>
+  left.length === right.length && left.every((piece, index) => piece === right[index]);
+
+export const order: Interaction<OrderTask, OrderResponse> = {
+  validate: ({ items }) =>
+    items.flatMap((item) => {
+      if (!same([...item.pieces].sort(), [...item.key].sort())) {
+        return [`The pieces of ${item.word} do not make it.`];
+      }
+      return same(item.pieces, item.key) && new Set(item.key).size > 1
+        ? [`The pieces of ${item.word} stand in order already.`]
+        : [];
+    }),
+  mark: ({ items }, response) => markOf(items, (item) => same(response[item.id] ?? [], item.key)),
+  wordsOf: ({ items }) => items.map((item) => item.word),
+  keyOf: ({ items }) => Object.fromEntries(items.map((item) => [item.id, item.key])),
+};

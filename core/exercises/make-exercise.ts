@@ -1,0 +1,222 @@
+/** From a recipe (maker, words, parameters, seed) to an exercise, and from an exercise to its reach check. */
+import type { ClassProfile } from '../classes/class-profile';
+import { checkWord, type WordReach } from '../reach/check-word';
+import { findSwaps } from '../reach/find-swaps';
+import { findWords } from '../words/find-words';
+import type { Lexicon } from '../words/lexicon';
+import type { Meanings } from '../words/meanings';
+import { sectionOf, type TextMaterial } from '../texts/reading/text-material';
+import type { Exercise, ExerciseParameters, Mark, Task } from './exercise';
+import { keyedItems } from '../documents/task-document';
+import { textReach } from '../texts/fit/text-reach';
+import { applyEdits } from './hand-edits';
+import { isEnglish } from './is-english';
+import { interactionOf, markTask } from './interactions';
+import type { GapItem } from './interactions/gap';
+import type { SortCard } from './interactions/sort';
+import type { Maker, MakerInput } from './maker';
+import { makers } from './makers';
+import { Random } from './random';
+import { versionOf, versionParameters } from './versions';
+
+/** All that is kept of an exercise: it can be made again from this. */
+export interface ExerciseRecipe {
+  readonly maker: string;
+  readonly words: readonly string[];
+  readonly parameters: ExerciseParameters;
+  readonly seed: number;
+  /** The text of a reading exercise; what is kept is its id alone. */
+  readonly reading?: TextMaterial | undefined;
+}
+
+/** @throws RangeError where no maker has the id */
+export function findMaker(id: string): Maker {
+  const maker = makers.find((each) => each.id === id);
+  if (maker === undefined) {
+    const known = makers.map((each) => each.id).join(', ');
+    throw new RangeError(`There is no maker called ${id}. The makers are ${known}.`);
+  }
+  return maker;
+}
+
+function inputOf(
+  recipe: ExerciseRecipe,
+  lexicon: Lexicon,
+  meanings?: Meanings,
+): Omit<MakerInput, 'random'> {
+  return {
+    words: recipe.words.map((word) => ({
+      word,
+      entry: isEnglish(recipe.parameters) ? lexicon.find(word) : undefined,
+    })),
+    parameters: recipe.parameters,
+    lexicon,
+    meanings,
+    text: recipe.reading ? sectionOf(recipe.reading, recipe.parameters.section) : undefined,
+  };
+}
+
+/** The words a task really uses, each once, in the task's order. */
+export function wordsOfTask(task: Task): string[] {
+  return interactionOf(task).wordsOf(task);
+}
+
+/** Makes the exercise. The same recipe always gives the same exercise. */
+export function makeExercise(
+  recipe: ExerciseRecipe,
+  lexicon: Lexicon,
+  meanings?: Meanings,
+): Exercise {
+  const maker = findMaker(recipe.maker);
+  const { version, language = 'en' } = recipe.parameters;
+  const settled = { ...recipe, parameters: versionParameters(recipe.parameters) };
+  const input = { ...inputOf(settled, lexicon, meanings), random: new Random(recipe.seed) };
+  if (maker.needsText === true && input.text === undefined) {
+    return withoutText(maker, recipe, language);
+  }
+  const plain = versionOf(maker.make(input), version, maker.fewestWords);
+  const edited = applyEdits(plain.task, recipe.parameters.edits ?? []);
+  const made = { ...plain, task: edited.task, notes: [...plain.notes, ...edited.notes] };
+  const problems = interactionOf(made.task).validate(made.task);
+  const used = maker.usesWords === false ? maker.fewestWords : wordsOfTask(made.task).length;
+  const notes = [...made.notes];
+  if (used < maker.fewestWords) {
+    notes.unshift({
+      text: `${maker.name} needs ${maker.fewestWords} words or more (${maker.needs}); ${used === 0 ? 'none' : used} of these can be used.`,
+    });
+  }
+  if (!maker.languages.includes(language)) {
+    notes.unshift({
+      text: `${maker.name} needs the sounds or meanings of the words, which Wordane computes for English so far. Choose a matching exercise, cards or handwriting instead.`,
+    });
+  }
+  return {
+    maker: maker.id,
+    parameters: recipe.parameters,
+    seed: recipe.seed,
+    words: recipe.words,
+    language,
+    ...made,
+    ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
+    notes: [...notes, ...problems.map((text) => ({ text }))],
+  };
+}
+
+/** A reading exercise whose text is not there says so, and what to do. */
+function withoutText(maker: Maker, recipe: ExerciseRecipe, language: string): Exercise {
+  return {
+    maker: maker.id,
+    parameters: recipe.parameters,
+    seed: recipe.seed,
+    words: recipe.words,
+    language,
+    title: recipe.parameters.title ?? maker.name,
+    instruction: '',
+    worked: false,
+    task: { interaction: 'write', items: [], script: [] },
+    notes: [
+      {
+        text: `${maker.name} is made from a text. Choose one in this panel, or bring one in under Texts.`,
+      },
+    ],
+  };
+}
+
+/** One word of an exercise as the class meets it, with up to three words that could take its place. */
+export interface CheckedWord extends WordReach {
+  readonly swaps: readonly string[];
+}
+
+/** Checks every word of an exercise against the class. */
+export function checkExercise(
+  recipe: ExerciseRecipe,
+  exercise: Exercise,
+  profile: ClassProfile,
+  lexicon: Lexicon,
+): CheckedWord[] {
+  const maker = findMaker(recipe.maker);
+  // What a class reads in another language is not computed yet.
+  if (!isEnglish(recipe.parameters)) return [];
+  if (maker.needsText === true) return checkPrompts(exercise, profile, lexicon);
+  const input = inputOf(recipe, lexicon);
+  return wordsOfTask(exercise.task).map((word) => {
+    const entry = lexicon.find(word);
+    const checked = checkWord(word, entry, profile);
+    if (checked.reach === 'secure') return { ...checked, swaps: [] };
+    const queries = maker.replacements({ word, entry }, input);
+    const swaps = findSwaps(word, queries, profile, lexicon, recipe.words);
+    return { ...checked, swaps };
+  });
+}
+
+/** Every different word that a learner reads in the items of an exercise from a text. */
+function checkPrompts(exercise: Exercise, profile: ClassProfile, lexicon: Lexicon): CheckedWord[] {
+  const read = keyedItems(exercise.task)
+    .flatMap(({ question, answer }) => [question, answer])
+    .join('\n');
+  const { words } = textReach({ text: `${exercise.instruction}\n${read}`, profile, lexicon });
+  return words.map((word) => ({ ...word, swaps: [] }));
+}
+
+/** Words within reach that the maker could use beside the ones it has, those that fill its gaps first. */
+export function suggestWords(
+  recipe: ExerciseRecipe,
+  profile: ClassProfile,
+  lexicon: Lexicon,
+  count = 6,
+): string[] {
+  if (!isEnglish(recipe.parameters)) return [];
+  const maker = findMaker(recipe.maker);
+  const queries = maker.suggestions(inputOf(recipe, lexicon));
+  const found = queries.map((query) => {
+    const search = { ...query, class: profile, knows: 'secure' as const, limit: count };
+    const { groups } = findWords(lexicon, { ...search, except: recipe.words, maxSyllables: 2 });
+    return takeTurns(groups.map((group) => group.words.map((each) => each.entry.word)));
+  });
+  return takeTurns(found).slice(0, count);
+}
+
+/** One from each list in turn, each word once. */
+function takeTurns(lists: readonly (readonly string[])[]): string[] {
+  const longest = Math.max(0, ...lists.map((list) => list.length));
+  const taken = new Set<string>();
+  for (let turn = 0; turn < longest; turn += 1) {
+    for (const list of lists) {
+      const word = list[turn];
+      if (word !== undefined) taken.add(word);
+    }
+  }
+  return [...taken];
+}
+
+/** A task of one item, as a return slip carries it, or a single card or item of a sort or gap. */
+export type MarkableItem =
+  | Task
+  | { readonly interaction: 'sort'; readonly card: SortCard }
+  | { readonly interaction: 'gap'; readonly item: GapItem };
+
+/** The whole task that a single card or item makes. */
+function taskOf(item: MarkableItem): Task {
+  if ('card' in item) {
+    const { home } = item.card;
+    return { interaction: 'sort', headings: [{ id: home, label: home }], cards: [item.card] };
+  }
+  if ('item' in item) return { interaction: 'gap', items: [item.item], bank: [], gapLetters: 1 };
+  return item;
+}
+
+/**
+ * Marks a task, or one card or item of it.
+ *
+ * @param response by item id; for a single card the heading's id, for a single gap what was written
+ */
+export function markItem(item: MarkableItem, response: unknown): Mark {
+  const task = taskOf(item);
+  const id = 'card' in item ? item.card.id : 'item' in item ? item.item.id : undefined;
+  if (id === undefined) return markTask(task, response);
+  const written = 'item' in item && typeof response === 'string' ? [response] : response;
+  const home = 'card' in item && Array.isArray(response) ? (response[0] as unknown) : written;
+  return markTask(task, { [id]: home });
+}
+
+export { markTask };

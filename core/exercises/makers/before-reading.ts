@@ -1,0 +1,47 @@
+import { everyLanguage, openItem, readingMaker, writeTask } from '../reading-maker';
+
+/** What the class brings to the text before it reads: open prompts, with the text's own words to think from. */
+export default readingMaker({
+  id: 'before-reading',
+  name: 'Before reading',
+  description: 'What I know, where and when, how it is organised, what I expect: open prompts.',
+  interaction: 'write',
+  needs: 'a text',
+  languages: everyLanguage,
+  title: 'Before you read',
+  instruction: 'Look at the title and the first line only. Write what you think.',
+  make({ text, passage }) {
+    const words = passage.keywords.slice(0, 8);
+    const headings = passage.material.body.match(/^#{1,6} +(.+)$/gm) ?? [];
+    const first = passage.sentences[0];
+    return {
+      task: writeTask(
+        [
+          openItem(`The title is “${text.title}”. What do you know about this already?`),
+          openItem('Where and when could it take place? What makes you think so?', '', {
+            word: 'where and when',
+          }),
+          openItem(
+            headings.length > 1
+              ? 'Read the headings. How is the text organised?'
+              : text.kind === 'poem'
+                ? 'Look at the lines and the gaps. How is the poem organised?'
+                : 'Look at the paragraphs. How is the text organised?',
+            headings.length > 1
+              ? `It has ${headings.length} parts: ${headings.map((line) => line.replace(/^#+ +/, '')).join(', ')}.`
+              : text.kind === 'poem'
+                ? `It has ${passage.paragraphs.length} ${passage.paragraphs.length === 1 ? 'stanza' : 'stanzas'}.`
+                : `It has ${passage.paragraphs.length} ${passage.paragraphs.length === 1 ? 'paragraph' : 'paragraphs'}.`,
+            { word: 'organised' },
+          ),
+          openItem(
+            'What will it tell you? Use some of the words in the box.',
+            first ? `It begins: “${first.text}”` : '',
+            { word: 'predict' },
+          ),
+        ],
+        words.length > 0 ? { bank: words.map((word) => ({ word })) } : {},
+      ),
+    };
+  },
+});

@@ -1,0 +1,75 @@
+import { findMethod } from '../../texts/marks/methods';
+import { quotationChart } from '../../texts/marks/quotation-chart';
+import { labelOf } from '../../texts/reading/passage';
+import { openItem, readingMaker, writeTask } from '../reading-maker';
+
+const columns = [
+  { title: 'What is said', share: 0.34 },
+  { title: 'What is meant', share: 0.36 },
+  { title: 'Is it …?', share: 0.3 },
+];
+
+/** What is said, what is meant, and which method it is: for irony, metaphor and other ways of not saying it straight. */
+export default readingMaker({
+  id: 'device-chart',
+  name: 'Device chart: said and meant',
+  description:
+    'Three columns: what is said, what is meant, and whether it is the device that is taught.',
+  interaction: 'write',
+  needs: 'a text; marked methods give the key',
+  fewest: 1,
+  title: 'Said and meant',
+  instruction: 'Write what is meant, and which device it is, or “no device”.',
+  make({ text, passage, parameters, random }) {
+    const rows = quotationChart({
+      ...text,
+      annotations: [...text.annotations],
+      methods: text.methods.map((method) => ({ ...method })),
+    });
+    const wanted = parameters.count || 5;
+    const marked = rows.map(({ quotation, method, effect, why, mark }) => ({
+      said: quotation,
+      meant: effect || why,
+      is: `yes: ${method}`,
+      reason: findMethod(mark.about ?? '', text.methods)?.definition ?? '',
+    }));
+    const inMark = (start: number, end: number) =>
+      text.annotations.some((mark) => mark.start < end && mark.end > start);
+    // Plain sentences among them, so that not every row is a device.
+    const plain = random
+      .shuffle(
+        passage.sentences.filter(
+          ({ start, end, words, text: said }) =>
+            words <= 14 &&
+            words > 2 &&
+            !inMark(start, end) &&
+            !rows.some((row) => row.quotation === said),
+        ),
+      )
+      .slice(0, Math.max(1, Math.min(2, wanted - marked.length)))
+      .map(({ text: said }) => ({
+        said,
+        meant: '',
+        is: marked.length > 0 ? 'not marked by your teacher' : '',
+        reason: '',
+      }));
+    const mixed = random.shuffle([...marked.slice(0, wanted), ...plain]);
+    return {
+      notes:
+        marked.length > 0
+          ? []
+          : ['No method is marked in this text yet, so the key is open. Mark some under Texts.'],
+      task: writeTask(
+        mixed.map(({ said, meant, is, reason }) =>
+          openItem(said, [meant, is].filter((part) => part !== '').join(' · '), {
+            word: labelOf(said),
+            cells: [said, '', ''],
+            keyCells: [said, meant, is],
+            ...(reason === '' ? {} : { reason }),
+          }),
+        ),
+        { columns },
+      ),
+    };
+  },
+});

@@ -1,0 +1,154 @@
+import { showGrapheme } from '../../reach/check-word';
+import { showSound } from '../../sounds/phonemes';
+import { joinList } from '../../texts/join-list';
+import type { Lexicon } from '../../words/lexicon';
+import type { AlignedUnit } from '../../sounds/align';
+import type { MakerNote } from '../exercise';
+import type { GapItem, GapPiece } from '../interactions/gap';
+import type { Maker, MakerInput } from '../maker';
+import { findTargetSound, spellingsOf, usedSpellings } from '../target-sound';
+
+function soundOf({ parameters, words }: Pick<MakerInput, 'parameters' | 'words'>) {
+  return parameters.sound ?? findTargetSound(words);
+}
+
+/** The word cut at the letters of one grapheme; a split digraph leaves two gaps. */
+function cutOut(word: string, unit: AlignedUnit): GapPiece[] {
+  const gap = (answer: string): GapPiece => ({ kind: 'gap', answer, accepted: [] });
+  const text = (from: number, to: number): GapPiece[] =>
+    from < to ? [{ kind: 'text', text: word.slice(from, to) }] : [];
+  if (!unit.grapheme.endsWith('_e')) {
+    return [
+      ...text(0, unit.start),
+      gap(word.slice(unit.start, unit.end)),
+      ...text(unit.end, word.length),
+    ];
+  }
+  const silentE = word.indexOf('e', unit.end);
+  return [
+    ...text(0, unit.start),
+    gap(word.slice(unit.start, unit.end)),
+    ...text(unit.end, silentE),
+    gap('e'),
+    ...text(silentE + 1, word.length),
+  ];
+}
+
+/** Other words that a spelling of the box makes in the same gap with the same sound: see and sea. */
+function otherFillings(
+  item: GapItem,
+  spellings: readonly string[],
+  sound: string,
+  lexicon: Lexicon,
+): { readonly word: string; readonly spelling: string }[] {
+  const gaps = item.pieces.filter((piece) => piece.kind === 'gap');
+  if (gaps.length !== 1) return [];
+  return spellings
+    .filter((spelling) => !spelling.endsWith('_e') && spelling !== gaps[0]?.answer)
+    .map((spelling) => ({
+      spelling,
+      word: item.pieces.map((piece) => (piece.kind === 'text' ? piece.text : spelling)).join(''),
+    }))
+    .filter(({ word }) => {
+      const entry = lexicon.find(word);
+      return entry !== undefined && spellingsOf({ word, entry }, sound).length > 0;
+    });
+}
+
+const withAccepted = (item: GapItem, accepted: readonly string[]): GapItem => ({
+  ...item,
+  pieces: item.pieces.map((piece) => (piece.kind === 'gap' ? { ...piece, accepted } : piece)),
+});
+
+/** Words with the spelling of one sound left out. */
+const maker: Maker = {
+  id: 'missing-grapheme',
+  name: 'Missing grapheme',
+  description: 'Words with the spelling of one sound left out, to be written in.',
+  group: 'Sounds and spelling',
+  interaction: 'gap',
+  fewestWords: 3,
+  needs: 'words that share a sound',
+  languages: ['en'],
+  workedByDefault: true,
+
+  make(input) {
+    const { words, parameters, random, lexicon } = input;
+    const sound = soundOf(input);
+    const ipa = sound === undefined ? '' : showSound(sound.split(' '));
+    const notes: MakerNote[] = [];
+    const items: GapItem[] = [];
+    const spellings: string[] = [];
+    for (const word of words) {
+      const units = sound === undefined ? [] : spellingsOf(word, sound);
+      const unit = units[0];
+      if (word.entry === undefined || unit === undefined) {
+        const why =
+          word.entry === undefined
+            ? 'is not in the word bank, so its sounds cannot be found'
+            : `does not have ${ipa || 'a sound the other words share'}`;
+        notes.push({ word: word.word, text: `${word.word} ${why}. It was left out.` });
+        continue;
+      }
+      if (units.length > 1) {
+        const text = `${word.word} has ${ipa} twice; the first is the gap.`;
+        notes.push({ word: word.word, text });
+      }
+      if (!spellings.includes(unit.grapheme)) spellings.push(unit.grapheme);
+      items.push({
+        id: `item-${items.length + 1}`,
+        word: word.word,
+        pieces: cutOut(word.word, unit),
+        key: word.word,
+        rule: showGrapheme(unit.grapheme),
+        reason: `${ipa} is spelled ${showGrapheme(unit.grapheme)}.`,
+      });
+    }
+    const settled = items.map((item) => {
+      const others = otherFillings(item, spellings, sound ?? '', lexicon);
+      if (others.length === 0) return item;
+      notes.push({
+        word: item.word,
+        text: `The gap of ${item.word} can also make ${joinList(
+          others.map(({ word }) => word),
+          'or',
+        )}: that counts as right. Say the word you mean, or leave it out.`,
+      });
+      return withAccepted(
+        item,
+        others.map(({ spelling }) => spelling),
+      );
+    });
+    const ordered = parameters.shuffle === false ? settled : random.shuffle(settled);
+    return {
+      title: parameters.title ?? `Write the missing ${ipa} spelling`,
+      instruction:
+        parameters.instruction ??
+        'Say the word. Write the letters that are missing. Read the whole word again.',
+      worked: parameters.worked ?? maker.workedByDefault,
+      task: {
+        interaction: 'gap',
+        items: ordered.map((item, index) => ({ ...item, id: `item-${index + 1}` })),
+        bank: parameters.bank === false ? [] : spellings.map(showGrapheme),
+        gapLetters: Math.max(1, ...spellings.map((spelling) => spelling.replace('_e', '').length)),
+      },
+      notes,
+    };
+  },
+
+  replacements(word, input) {
+    const sound = soundOf(input);
+    if (sound === undefined) return [];
+    const spelling = spellingsOf(word, sound)[0]?.grapheme;
+    const others = usedSpellings(input.words, sound).map((each) => ({ sound, spelling: each }));
+    return spelling === undefined ? others : [{ sound, spelling }, ...others];
+  },
+
+  suggestions(input) {
+    const sound = soundOf(input);
+    if (sound === undefined) return [];
+    return usedSpellings(input.words, sound).map((spelling) => ({ sound, spelling }));
+  },
+};
+
+export default maker;

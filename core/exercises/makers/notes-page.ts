@@ -1,0 +1,54 @@
+import { headingText, sectionsIn } from '../../texts/analysis/segment';
+import { keywordsIn, labelOf } from '../../texts/reading/passage';
+import { everyLanguage, openItem, readingMaker, writeTask } from '../reading-maker';
+
+const columns = [
+  { title: 'Part', share: 0.22 },
+  { title: 'Main idea', share: 0.38 },
+  { title: 'Words to keep', share: 0.2 },
+  { title: 'My question', share: 0.2 },
+];
+const MOST = 8;
+
+/** A page for notes: a row a section, or a paragraph where there are none. */
+export default readingMaker({
+  id: 'notes-page',
+  name: 'Notes page',
+  description: 'A row for each part: main idea, words to keep, my question.',
+  interaction: 'write',
+  needs: 'a text',
+  fewest: 1,
+  languages: everyLanguage,
+  title: 'My notes',
+  instruction: 'After each part, stop and write.',
+  make({ text, passage, lexicon, parameters }) {
+    const sections = sectionsIn(text.body).filter(({ title }) => title !== '');
+    const parts =
+      sections.length > 1
+        ? sections.map(({ title, start, end }) => ({
+            name: headingText(title),
+            body: text.body.slice(start, end),
+          }))
+        : passage.paragraphs.map(({ text: body }) => ({ name: labelOf(body), body }));
+    const words = (body: string) => keywordsIn(body, passage.names, lexicon).slice(0, 3).join(', ');
+    const support = parameters.version === 'support';
+    return {
+      notes:
+        parts.length > MOST
+          ? [`There is room for ${MOST} parts; choose a section for the others.`]
+          : [],
+      task: writeTask(
+        parts.slice(0, MOST).map(({ name, body }) =>
+          openItem(name, words(body), {
+            word: name,
+            cells: [name, '', support ? words(body) : '', ''],
+            keyCells: [name, '', words(body), ''],
+            lines: 3,
+            reason: 'Open: the main idea in the learner’s own words.',
+          }),
+        ),
+        { columns },
+      ),
+    };
+  },
+});

@@ -1,0 +1,143 @@
+import { isVowelPhoneme } from '../../sounds/phonemes';
+import type { AlignedUnit } from '../../sounds/align';
+import type { LexiconEntry } from '../../words/lexicon';
+import { joinList } from '../../texts/join-list';
+import type { BuildPiece } from '../interactions/build';
+import type { Maker, MaterialWord } from '../maker';
+import { numbered } from '../usable-words';
+
+/** Beginnings round the wheel. */
+const MOST = 10;
+const MOST_WRONG = 3;
+/** Beginnings that may stand before a rime although they make no word there. */
+const common =
+  'b c d f g h l m n p r s t w bl br cl cr dr fl fr gl gr pl pr sh sl sp st th tr'.split(' ');
+
+/** The letters before the vowel of a word of one syllable, and the rest. */
+export function onsetRime(word: string, units: readonly AlignedUnit[]) {
+  const at = units.findIndex((unit) => unit.phonemes.some(isVowelPhoneme));
+  const start = units[at]?.start ?? 0;
+  if (at < 1 || start === 0) return undefined;
+  return { onset: word.slice(0, start), rime: word.slice(start) };
+}
+
+function cut({ word, entry }: MaterialWord) {
+  const reading = entry?.readings[0];
+  return reading === undefined || reading.syllables.length !== 1
+    ? undefined
+    : onsetRime(word.toLowerCase(), reading.units);
+}
+
+const sounds = (entry: LexiconEntry, rime: string) => {
+  const { units } = entry.readings[0];
+  const from = entry.word.length - rime.length;
+  return units
+    .filter((unit) => unit.start >= from)
+    .flatMap((unit) => unit.phonemes)
+    .join(' ');
+};
+
+/** A rime that stays and beginnings that turn: which make a word? */
+const maker: Maker = {
+  id: 'onset-rime-wheel',
+  name: 'Word wheel',
+  group: 'Sounds and spelling',
+  description: 'Two discs to cut out: beginnings turn before one ending. Which make real words?',
+  interaction: 'build',
+  fewestWords: 3,
+  needs: 'words of one syllable that share their ending, such as rain, train, chain',
+  languages: ['en'],
+  workedByDefault: false,
+  bringsWords: true,
+  startWords: ['rain', 'train', 'chain', 'brain', 'main'],
+
+  make({ words, parameters, random, lexicon }) {
+    const rimes = new Map<string, MaterialWord[]>();
+    for (const word of words) {
+      const rime = cut(word)?.rime;
+      if (rime !== undefined) rimes.set(rime, [...(rimes.get(rime) ?? []), word]);
+    }
+    const [rime = '', given = []] =
+      [...rimes].sort(([, left], [, right]) => right.length - left.length)[0] ?? [];
+    const model = given[0]?.entry;
+    // The material's own words first, then common words with the same ending said alike.
+    const found = model
+      ? lexicon.entries
+          .slice(0, 12_000)
+          .filter(
+            (entry) =>
+              entry.word.endsWith(rime) &&
+              cut({ word: entry.word, entry })?.rime === rime &&
+              sounds(entry, rime) === sounds(model, rime),
+          )
+      : [];
+    const real = [
+      ...new Set([
+        ...given.map(({ word }) => word.toLowerCase()),
+        ...found.map(({ word }) => word),
+      ]),
+    ].slice(0, given.length > MOST - MOST_WRONG ? MOST : MOST - MOST_WRONG);
+    const onsets = new Set(real.map((word) => word.slice(0, -rime.length)));
+    const known = (onset: string) =>
+      lexicon.find(onset + rime) !== undefined ||
+      lexicon.isOtherWord(onset + rime) ||
+      lexicon.isUnfit(onset + rime);
+    const wrong =
+      rime === ''
+        ? []
+        : random
+            .shuffle(common)
+            .filter((onset) => !onsets.has(onset) && !known(onset))
+            .slice(0, Math.min(MOST_WRONG, MOST - real.length));
+    const pieces: Omit<BuildPiece, 'id'>[] = [
+      ...real.map((word) => ({
+        text: word.slice(0, -rime.length),
+        word,
+        place: 'word',
+        reason: `${word.slice(0, -rime.length)} and ${rime} make ${word}, a real word.`,
+      })),
+      ...wrong.map((onset) => ({
+        text: onset,
+        place: 'no-word',
+        reason: `${onset}${rime} can be read, but it is no word.`,
+      })),
+    ];
+    const left = words.filter((word) => cut(word)?.rime !== rime).map(({ word }) => word);
+    return {
+      title: parameters.title ?? `Word wheel: –${rime}`,
+      instruction:
+        parameters.instruction ??
+        'Cut out both discs. Pin the small one on the big one. Turn it, read each word, and write it in its list.',
+      worked: false,
+      task: {
+        interaction: 'build',
+        board: 'wheel',
+        centre: rime,
+        places: [
+          { id: 'word', label: 'Real words' },
+          { id: 'no-word', label: 'Not words' },
+        ],
+        pieces: numbered(random.shuffle(pieces), 'piece'),
+      },
+      notes:
+        left.length > 0 && rime !== ''
+          ? [
+              {
+                text: `The wheel has one ending, –${rime}: ${joinList(left, 'and')} ${left.length === 1 ? 'was' : 'were'} left out.`,
+              },
+            ]
+          : [],
+    };
+  },
+
+  replacements: (word) => {
+    const found = cut(word);
+    return found ? [{ endsWith: found.rime, maxSyllables: 1 }] : [];
+  },
+  suggestions: ({ words }) => {
+    const rime = words.map(cut).find((found) => found !== undefined)?.rime ?? 'ain';
+    return [{ endsWith: rime, maxSyllables: 1 }];
+  },
+};
+
+export default maker;

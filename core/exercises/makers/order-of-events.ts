@@ -1,0 +1,59 @@
+import { readingMaker, shortOf } from '../reading-maker';
+import { simpleClause } from '../../texts/reading/simple-clause';
+import { numbered } from '../usable-words';
+
+/** Sentences that give the order away by their first word, or need the one before. */
+const tells =
+  /^(?:then|next|after|afterwards|finally|at last|later|first|second|third|before|meanwhile|soon|he|she|it|they|this|that|these|but|and|so)\b/i;
+
+/** What happened first? Sentences of the text in another order. */
+export default readingMaker({
+  id: 'order-of-events',
+  name: 'Order of events',
+  description: 'Things that happen, to be numbered in the order of the text.',
+  interaction: 'order',
+  needs: 'a text that tells what happened',
+  fewest: 1,
+  title: 'What happened first?',
+  instruction: 'Number the sentences in the order in which they happen in the text.',
+  make({ passage, parameters, random, lexicon }) {
+    const wanted = Math.min(8, parameters.count || 5);
+    const told = passage.sentences.filter(({ text, words }) => {
+      if (words > 18 || tells.test(text)) return false;
+      const clause = simpleClause(text, passage.names, lexicon);
+      return clause !== undefined && clause.past && clause.auxiliary === undefined;
+    });
+    const distinct = told.filter(
+      ({ text }, index) => told.findIndex((each) => each.text === text) === index,
+    );
+    const chosen = random
+      .shuffle(distinct)
+      .slice(0, wanted)
+      .sort((left, right) => left.start - right.start)
+      .map(({ text }) => text);
+    let pieces = random.shuffle(chosen);
+    // Never in order already.
+    if (chosen.length > 1 && pieces.every((piece, index) => piece === chosen[index]))
+      pieces = [...pieces.slice(1), pieces[0] ?? ''];
+    const enough = chosen.length >= 3;
+    return {
+      notes: shortOf(chosen.length, 3, 'sentences that tell what happened'),
+      task: {
+        interaction: 'order',
+        list: true,
+        items: numbered(
+          enough
+            ? [
+                {
+                  word: chosen[0] ?? '',
+                  pieces,
+                  key: chosen,
+                  reason: 'This is the order in which the text tells it.',
+                },
+              ]
+            : [],
+        ),
+      },
+    };
+  },
+});

@@ -1,0 +1,72 @@
+import type { ChoiceItem } from '../interactions/choice';
+import { nearMisses } from '../distractors';
+import type { Maker } from '../maker';
+import { numbered, usableWords } from '../usable-words';
+
+/** A picture, and the word it shows among near misses. */
+const maker: Maker = {
+  id: 'picture-to-word',
+  name: 'Picture to word',
+  group: 'Sounds and spelling',
+  description:
+    'A picture and three words; only one is what it shows, the others are one sound away.',
+  interaction: 'choice',
+  fewestWords: 3,
+  needs: 'words that have a picture',
+  languages: ['en'],
+  workedByDefault: true,
+
+  make({ words, parameters, random, lexicon }) {
+    const { used, notes } = usableWords(words, ({ entry }) => {
+      const picture = lexicon.picturesOf(entry.word)[0];
+      return picture === undefined ? 'has no picture' : { picture };
+    });
+    const answers = new Set(used.map(({ word }) => word.word.toLowerCase()));
+    const items = used.flatMap(
+      ({ word: { word, entry }, found: { picture } }): Omit<ChoiceItem, 'id'>[] => {
+        const wrong = nearMisses(entry, lexicon, random, 2, answers, (candidate) => {
+          // A word the same picture shows would be right too.
+          return !lexicon.picturesOf(candidate.word).includes(picture);
+        });
+        if (wrong.length < 2) {
+          notes.push({ word, text: `${word} has no near misses to choose from. It was left out.` });
+          return [];
+        }
+        const options = random.shuffle([
+          { text: word, right: true },
+          ...wrong.map((each) => ({
+            text: each.word,
+            right: false,
+            feedback: `That says ${each.word}.`,
+          })),
+        ]);
+        return [
+          {
+            word,
+            prompt: '',
+            picture,
+            options: numbered(options, 'option'),
+            reason: `The picture shows ${word}.`,
+          },
+        ];
+      },
+    );
+    return {
+      title: parameters.title ?? 'Which word does the picture show?',
+      instruction:
+        parameters.instruction ??
+        'Look at the picture. Read all three words. Tick the one it shows.',
+      worked: parameters.worked ?? maker.workedByDefault,
+      task: {
+        interaction: 'choice',
+        items: numbered(parameters.shuffle === false ? items : random.shuffle(items)),
+      },
+      notes,
+    };
+  },
+
+  replacements: () => [{ pictured: true }],
+  suggestions: () => [{ pictured: true }],
+};
+
+export default maker;

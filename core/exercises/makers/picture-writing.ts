@@ -1,0 +1,54 @@
+import type { Maker } from '../maker';
+import { numbered, usableWords } from '../usable-words';
+
+/** Pictures with a line to write the word on. */
+const maker: Maker = {
+  id: 'picture-writing',
+  name: 'Write what you see',
+  group: 'Vocabulary',
+  description: 'A picture and a line: the word is written beside it.',
+  interaction: 'write',
+  fewestWords: 3,
+  needs: 'words that have a picture',
+  languages: ['en'],
+  workedByDefault: true,
+
+  make({ words, parameters, random, lexicon }) {
+    const { used, notes } = usableWords(words, ({ entry }) => {
+      const picture = lexicon.picturesOf(entry.word)[0];
+      return picture === undefined ? 'has no picture' : { picture };
+    });
+    const items = used.map(({ word: { word, entry }, found: { picture } }) => ({
+      word,
+      prompt: '',
+      picture,
+      answer: word,
+      // Another name for the same thing is right too: hen and chicken.
+      accepted: lexicon.wordsOfPicture(picture).filter((each) => each !== entry.word),
+      lines: 1,
+      reason: '',
+    }));
+    return {
+      title: parameters.title ?? 'Write what you see',
+      instruction:
+        parameters.instruction ?? 'Look at the picture. Say the word. Write it on the line.',
+      worked: parameters.worked ?? maker.workedByDefault,
+      task: {
+        interaction: 'write',
+        items: numbered(parameters.shuffle === false ? items : random.shuffle(items)).map(
+          (item) => ({
+            ...item,
+            reason: `It is a picture of ${item.word}.`,
+          }),
+        ),
+        script: [],
+      },
+      notes,
+    };
+  },
+
+  replacements: () => [{ pictured: true }],
+  suggestions: () => [{ pictured: true }],
+};
+
+export default maker;

@@ -1,0 +1,270 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { fernhillDemo } from '../../demo/fernhill';
+import { layOutSheet } from '../../sheets/sheet';
+import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
+import { poems, proses } from '../../testing/texts';
+import { completeMaterial, materialOf, type TextMaterial } from '../../texts/reading/text-material';
+import { editableTexts } from '../hand-edits';
+import { interactionOf } from '../interactions';
+import { checkSentence } from '../interactions/sentence-check';
+import { checkExercise, makeExercise, markTask } from '../make-exercise';
+import { versions } from '../versions';
+import { makers } from '.';
+
+const lexicon = testLexicon();
+const meanings = testMeanings();
+const demo = fernhillDemo(lexicon).texts.map(materialOf);
+const materials: readonly TextMaterial[] = [
+  ...demo,
+  ...proses.map(({ title, body }) => completeMaterial({ title, body })),
+  ...poems.slice(0, 3).map(({ title, body }) => completeMaterial({ title, body })),
+];
+const [, station] = demo as [TextMaterial, TextMaterial, TextMaterial];
+const reading = makers.filter((maker) => maker.needsText === true);
+const make = (maker: string, material: TextMaterial | undefined, seed = 1, parameters = {}) =>
+  makeExercise({ maker, words: [], parameters, seed, reading: material }, lexicon, meanings);
+const flat = (text: string) => text.replace(/\s+/g, ' ');
+
+test('there is a maker for everything that is done with a text', () => {
+  expect(reading.map(({ id }) => id).sort()).toEqual([
+    'authors-purpose',
+    'before-reading',
+    'character-traits',
+    'device-chart',
+    'facts-first',
+    'find-it',
+    'gist-and-detail',
+    'notes-page',
+    'order-of-events',
+    'questions-between',
+    'quotation-chart',
+    'text-structure',
+    'text-word-box',
+    'true-false-not-said',
+    'who-did-what',
+    'word-in-context',
+    'work-it-out',
+    'writing-task',
+  ]);
+});
+
+describe.each(reading.map((maker) => [maker.id, maker] as const))('%s', (id) => {
+  test('the key has full marks, a blank loses one, and the same seed repeats, whatever the text', () => {
+    let items = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...materials),
+        fc.nat(2 ** 31),
+        fc.constantFrom(...versions),
+        (material, seed, version) => {
+          const exercise = make(id, material, seed, { version });
+          const { task } = exercise;
+          expect(interactionOf(task).validate(task)).toEqual([]);
+          const key = interactionOf(task).keyOf(task) as Record<string, unknown>;
+          const full = markTask(task, key);
+          // A piece of writing is the learner’s own: nothing can be its key.
+          if (id !== 'writing-task')
+            expect(full).toMatchObject({ score: full.outOf, feedback: [] });
+          expect(make(id, material, seed, { version })).toEqual(exercise);
+          const [first] = Object.keys(key);
+          if (first !== undefined && id !== 'writing-task') {
+            const blank =
+              task.interaction === 'order' ? [] : task.interaction === 'match' ? 'nobody' : '';
+            const less = markTask(task, { ...key, [first]: blank });
+            expect(less.score).toBe(full.outOf - 1);
+            expect(less.feedback).toHaveLength(1);
+          }
+          items += full.outOf;
+        },
+      ),
+      { numRuns: 200, seed: 20261125 },
+    );
+    expect(items).toBeGreaterThan(15);
+  });
+
+  test('prints inside the paper, with its text where that is asked for', () => {
+    for (const material of materials.slice(0, 4)) {
+      const sheet = layOutSheet(
+        make(id, material, 3, { printText: true }),
+        kestrels({ level: { system: 'us', value: 'G4' }, step: null }),
+        'Test',
+      );
+      expect(sheet.problems).toEqual([]);
+      for (const page of sheet.pages) {
+        for (const mark of page.marks) {
+          const right = mark.kind === 'line' ? Math.max(mark.x1, mark.x2) : mark.x;
+          expect(right).toBeGreaterThanOrEqual(0);
+          expect(right).toBeLessThanOrEqual(210);
+        }
+      }
+      const printed = sheet.pages
+        .flatMap((page) => page.marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])))
+        .join(' ');
+      const words = (text: string) => text.match(/[\p{L}’']+/gu) ?? [];
+      const there = new Set(words(printed));
+      const missing = words(material.body.replace(/^#+ /gm, '')).filter((word) => !there.has(word));
+      expect(missing.length / Math.max(1, words(material.body).length)).toBeLessThan(0.02);
+    }
+  });
+
+  test('without a text it says what to do', () => {
+    expect(make(id, undefined).notes[0]?.text).toMatch(/is made from a text. Choose one/);
+  });
+});
+
+describe('keys are proved by the text', () => {
+  const many = <Item>(read: (seed: number) => readonly Item[]) =>
+    [1, 2, 3, 4, 5, 6, 7, 8].flatMap(read);
+  const body = flat(station.body);
+
+  test('find-it: the answer stands in the sentence that the key quotes', () => {
+    const items = many((seed) => {
+      const { task } = make('find-it', station, seed);
+      return task.interaction === 'write' ? task.items : [];
+    });
+    expect(items.length).toBeGreaterThan(20);
+    for (const { answer, reason, prompt } of items) {
+      const quoted = /“(.*)”$/.exec(reason)?.[1] ?? '';
+      expect(body).toContain(quoted);
+      expect(quoted.toLowerCase()).toContain(answer.toLowerCase());
+      expect(prompt).toMatch(/^(?:Who|What|When|Where|Why|How many) .*\?$/);
+    }
+  });
+
+  test('questions written for a text of known answers', () => {
+    const text = completeMaterial(
+      'The club closed the gate because the wind was strong. Bram rang the bell at six. The lambs slept in the barn. Asha carried three lamps to the hut.',
+    );
+    const { task } = make('find-it', text, 1, { count: 12 });
+    const asked =
+      task.interaction === 'write'
+        ? task.items.map(({ prompt, answer }) => `${prompt} ${answer}`)
+        : [];
+    // One question a sentence; written for this test with their answers.
+    const good = [
+      /^(?:Why did the club close the gate\? Because the wind was strong|Who closed the gate\? The club)$/,
+      /^(?:When did Bram ring the bell\? At six|Who rang the bell at six\? Bram)$/,
+      /^(?:Where did the lambs sleep\? In the barn|What slept in the barn\? The lambs)$/,
+      /^(?:Who carried three lamps to the hut\? Asha|How many lamps did Asha carry to the hut\? Three)$/i,
+    ];
+    expect(asked).toHaveLength(4);
+    asked.forEach((each, index) => expect(each).toMatch(good[index] as RegExp));
+  });
+
+  test('true, false, not said: what is true stands in the text word for word, the others nowhere', () => {
+    const items = many((seed) => {
+      const { task } = make('true-false-not-said', station, seed);
+      return task.interaction === 'choice' ? task.items : [];
+    });
+    const verdicts = new Set<string>();
+    for (const { prompt, options } of items) {
+      const verdict = options.find(({ right }) => right)?.text ?? '';
+      verdicts.add(verdict);
+      expect(body.includes(prompt), `${verdict}: ${prompt}`).toBe(verdict === 'true');
+    }
+    expect([...verdicts].sort()).toEqual(['false', 'not said', 'true']);
+  });
+
+  test('order of events: the key is the order of the text', () => {
+    for (const seed of [1, 2, 3, 4]) {
+      const { task } = make('order-of-events', station, seed);
+      const [item] = task.interaction === 'order' ? task.items : [];
+      const places = (item?.key ?? []).map((sentence) => body.indexOf(sentence));
+      expect(places.length).toBeGreaterThanOrEqual(3);
+      expect([...places].sort((left, right) => left - right)).toEqual(places);
+      expect(places.every((place) => place >= 0)).toBe(true);
+    }
+  });
+
+  test('who did what: subject and rest make a sentence of the text again', () => {
+    for (const seed of [1, 2, 3]) {
+      const { task } = make('who-did-what', station, seed);
+      if (task.interaction !== 'match') throw new Error('It is a match.');
+      for (const pair of task.pairs) {
+        const right = task.rights.find(({ id }) => id === pair.partner)?.text ?? '';
+        expect(body.toLowerCase()).toContain(`${pair.left.text} ${right}`.toLowerCase());
+      }
+    }
+  });
+
+  test('word boxes take the teacher’s gloss first', () => {
+    const { task } = make('text-word-box', station, 1);
+    const rights = task.interaction === 'match' ? task.rights.map(({ text }) => text) : [];
+    expect(rights).toContain('a tool that measures');
+  });
+
+  test('the quotation chart holds the marks, and its key the effect', () => {
+    const [wind] = demo as [TextMaterial];
+    const { task } = make('quotation-chart', wind, 1);
+    if (task.interaction !== 'write') throw new Error('It is written.');
+    expect(task.items).toHaveLength(5);
+    expect(task.items[0]?.cells?.[3]).toBe('');
+    expect(task.items[0]?.keyCells?.[3]).toMatch(/cannot be seen/);
+  });
+
+  test('a writing task can be checked: range, words, capital, end mark', () => {
+    const { task } = make('writing-task', station, 1, {
+      fewest: 5,
+      most: 9,
+      required: ['gauge', 'storm'],
+    });
+    const checks = task.interaction === 'write' ? task.items[0]?.checks : undefined;
+    if (!checks) throw new Error('It has checks.');
+    expect(checkSentence('The storm broke the gauge.', checks)).toEqual([]);
+    expect(checkSentence('the storm came', checks)).toEqual([
+      'Use the word gauge.',
+      'Write 5 words or more: there are 3.',
+      'Begin with a capital letter.',
+      'End with a full stop, a question mark or an exclamation mark.',
+    ]);
+    expect(checkSentence('The storm broke the gauge and the lamp and the door.', checks)).toEqual([
+      'Write 9 words at most: there are 11.',
+    ]);
+  });
+});
+
+test('every word that a learner reads in an exercise is checked for the class', () => {
+  const recipe = { maker: 'find-it', words: [], parameters: {}, seed: 1, reading: station };
+  const checks = checkExercise(
+    recipe,
+    makeExercise(recipe, lexicon, meanings),
+    kestrels({ step: 23 }),
+    lexicon,
+  );
+  expect(checks.length).toBeGreaterThan(10);
+  expect(checks.some(({ reach }) => reach === 'beyond')).toBe(true);
+});
+
+test('one section alone can be asked about', () => {
+  const { task } = make('questions-between', station, 1, { section: 1 });
+  const passages =
+    task.interaction === 'write' ? task.items.map(({ passage }) => passage ?? '') : [];
+  expect(passages.join(' ')).toContain('On Monday the club met');
+  expect(passages.join(' ')).not.toContain('Fernhill school keeps');
+});
+
+test('an open question takes a model answer, which the key then shows', () => {
+  const plain = make('work-it-out', station, 2);
+  if (plain.task.interaction !== 'write') throw new Error('It is written.');
+  const word = plain.task.items[0]?.word ?? '';
+  expect(
+    editableTexts(plain.task).find((text) => text.word === word && text.label === 'Model answer')
+      ?.text,
+  ).toBe('');
+  const edits = [{ word, from: '', to: 'Because it was late.' }];
+  const { task } = make('work-it-out', station, 2, { edits });
+  if (task.interaction !== 'write') throw new Error('It is written.');
+  expect(task.items[0]?.answer).toBe('Because it was late.');
+  expect(task.items.slice(1).every((item) => item.answer === '')).toBe(true);
+
+  // In a table it stands in the first empty cell of the key.
+  const chart = make('character-traits', station, 1);
+  const row = chart.task.interaction === 'write' ? (chart.task.items[0]?.word ?? '') : '';
+  const filled = make('character-traits', station, 1, {
+    edits: [{ word: row, from: '', to: 'careful' }],
+  });
+  expect(filled.task.interaction === 'write' && filled.task.items[0]?.keyCells?.[1]).toBe(
+    'careful',
+  );
+});

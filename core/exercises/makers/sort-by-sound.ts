@@ -1,0 +1,74 @@
+import { showGrapheme } from '../../reach/check-word';
+import { showSound } from '../../sounds/phonemes';
+import type { MaterialWord } from '../maker';
+import { sortMaker } from '../sort-maker';
+
+/** Letters that say several sounds, in the order they are taught (common practice). */
+const variable = ['ow', 'ea', 'oo', 'ch', 'y', 'ou', 'g', 'c', 'ie', 's', 'ear', 'a', 'i', 'o'];
+
+/** The spelling that says the most different sounds among the words, and stands in the most of them. */
+function spellingOf(words: readonly MaterialWord[]): string | undefined {
+  const sounds = new Map<string, Map<string, number>>();
+  for (const { entry } of words) {
+    for (const unit of entry?.readings[0].units ?? []) {
+      const found = sounds.get(unit.grapheme) ?? new Map<string, number>();
+      const sound = unit.phonemes.join(' ');
+      if (sound !== '') found.set(sound, (found.get(sound) ?? 0) + 1);
+      sounds.set(unit.grapheme, found);
+    }
+  }
+  const size = (counts: Map<string, number>) =>
+    [...counts.values()].reduce((sum, count) => sum + count, 0);
+  const place = (grapheme: string) => {
+    const at = variable.indexOf(grapheme);
+    return at < 0 ? variable.length : at;
+  };
+  return [...sounds]
+    .filter(([, counts]) => counts.size > 1)
+    .sort(
+      ([left, leftCounts], [right, rightCounts]) =>
+        size(rightCounts) - size(leftCounts) || place(left) - place(right),
+    )[0]?.[0];
+}
+
+/** Words with one spelling, under the sounds it says in them. */
+export default sortMaker({
+  id: 'sort-by-sound',
+  name: 'Sort by sound',
+  group: 'Sounds and spelling',
+  description: 'One spelling that says several sounds: words sorted by the sound (snow, cow).',
+  needs: 'words with one spelling that says different sounds, such as snow and cow',
+  startWords: ['snow', 'blow', 'low', 'slow', 'cow', 'down', 'now', 'brown'],
+  title: ({ words, parameters }) =>
+    `Which sound does ${showGrapheme(parameters.spelling ?? spellingOf(words) ?? 'it')} say?`,
+  instruction: 'Cut out the words. Read each one aloud. Glue it under the sound you hear.',
+  homeOf({ word, entry }, { words, parameters }) {
+    const spelling = parameters.spelling ?? spellingOf(words);
+    if (spelling === undefined) return 'has no spelling that says another sound in another word';
+    const units = entry.readings[0].units.filter((unit) => unit.grapheme === spelling);
+    const sounds = new Set(units.map((unit) => unit.phonemes.join(' ')));
+    const [unit] = units;
+    if (unit === undefined) return `does not have ${showGrapheme(spelling)}`;
+    if (sounds.size > 1)
+      return `has ${showGrapheme(spelling)} with two sounds, so it has two homes`;
+    if (unit.phonemes.length === 0) return `has a silent ${showGrapheme(spelling)}`;
+    const otherWays = entry.readings.slice(1).some((reading) => {
+      const other = reading.units.find((each) => each.grapheme === spelling);
+      return other !== undefined && other.phonemes.join(' ') !== unit.phonemes.join(' ');
+    });
+    if (otherWays) return 'can be said in two ways, so it has two homes';
+    const sound = showSound(unit.phonemes);
+    return { heading: sound, reason: `In ${word}, ${showGrapheme(spelling)} says ${sound}.` };
+  },
+  replacements: (word, { words, parameters }) => {
+    const spelling = parameters.spelling ?? spellingOf(words);
+    const sound = word.entry?.readings[0].units
+      .find((unit) => unit.grapheme === spelling)
+      ?.phonemes.join(' ');
+    return spelling === undefined || !sound ? [] : [{ spelling, sound }];
+  },
+  suggestions: ({ words, parameters }) => {
+    const spelling = parameters.spelling ?? spellingOf(words) ?? 'ow';
+    return [{ spelling }];
+  },
+});

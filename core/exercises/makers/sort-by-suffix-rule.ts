@@ -1,0 +1,55 @@
+import { inflect, ruleText, suffixes, type Suffix } from '../../forms/english/inflect';
+import { wordClassBits } from '../../words/word-class';
+import type { ExerciseParameters } from '../exercise';
+import { sortMaker } from '../sort-maker';
+import { shownSuffix } from '../../forms/english/built-form';
+
+/** Endings whose rules differ by the base word, with the class of word that takes them. */
+const sortable: Partial<Record<Suffix, 'verb' | 'adjective'>> = {
+  ing: 'verb',
+  ed: 'verb',
+  s: 'verb',
+  er: 'adjective',
+  est: 'adjective',
+};
+
+function suffixOf({ suffix }: ExerciseParameters): Suffix {
+  const wanted = suffixes.find((each) => each === suffix);
+  return wanted !== undefined && wanted in sortable ? wanted : 'ing';
+}
+
+/** Base words under what must be done before an ending is added. */
+export default sortMaker({
+  id: 'sort-by-suffix-rule',
+  name: 'Sort by the rule for an ending',
+  group: 'Sounds and spelling',
+  description: 'Base words sorted by what -ing, -ed, -s, -er or -est makes them do.',
+  needs: 'base words that take the ending in different ways, such as hop, hope, rain, carry',
+  startWords: ['hop', 'hope', 'rain', 'jump', 'run', 'make', 'wait', 'help', 'stop', 'bake'],
+  title: ({ parameters }) => `What happens before -${shownSuffix(suffixOf(parameters))}?`,
+  instruction:
+    'Cut out the words. Look at the last letters. Glue each word under what you must do first.',
+  homeOf({ word, entry }, { parameters, lexicon }) {
+    const suffix = suffixOf(parameters);
+    const wordClass = sortable[suffix] ?? 'verb';
+    if ((entry.kinds & wordClassBits[wordClass]) === 0) return `is no ${wordClass}`;
+    const made = inflect(word, suffix, {
+      reading: entry.readings[0],
+      ...(wordClass === 'verb' ? { wordClass } : {}),
+      isWord: (form) => lexicon.find(form) !== undefined,
+    });
+    if (made.form.includes(' ')) return 'takes more or most instead';
+    if (made.rule === 'irregular') return `is irregular (${made.form}), so no rule is its home`;
+    if (made.alternatives.length > 0) return 'may follow two rules, so it has two homes';
+    const heading = ruleText(made.rule).name;
+    return { heading, reason: `${word}: ${made.form}. ${made.reason}` };
+  },
+  replacements: (_, { parameters }) => [
+    { wordClass: sortable[suffixOf(parameters)] ?? 'verb', maxSyllables: 1 },
+  ],
+  suggestions: () => [
+    { ingRule: 'double-final-consonant', maxSyllables: 1 },
+    { ingRule: 'drop-silent-e', maxSyllables: 1 },
+    { wordClass: 'verb', maxSyllables: 1 },
+  ],
+});

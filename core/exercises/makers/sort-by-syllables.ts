@@ -1,0 +1,29 @@
+import { sortMaker } from '../sort-maker';
+
+/** Words under the number of their syllables. */
+export default sortMaker({
+  id: 'sort-by-syllables',
+  name: 'Sort by syllables',
+  group: 'Sounds and spelling',
+  description: 'Words sorted by how many syllables they have.',
+  needs: 'words of different lengths',
+  title: () => 'How many syllables?',
+  instruction: 'Cut out the words. Clap each one. Glue it under its number of claps.',
+  homeOf({ word, entry }) {
+    const { syllables } = entry.readings[0];
+    const count = syllables.length;
+    return {
+      heading: `${count} ${count === 1 ? 'syllable' : 'syllables'}`,
+      reason: `${word}: ${syllables.join('·')}.`,
+    };
+  },
+  replacements(word) {
+    const count = word.entry?.readings[0].syllables.length ?? 1;
+    return [{ minSyllables: count, maxSyllables: count }];
+  },
+  suggestions: () => [
+    { minSyllables: 1, maxSyllables: 1 },
+    { minSyllables: 2, maxSyllables: 2 },
+    { minSyllables: 3, maxSyllables: 3 },
+  ],
+});

@@ -1,0 +1,54 @@
+import { patternsOf, type PatternName } from '../../sounds/patterns';
+import type { MakerInput } from '../maker';
+import { sortMaker } from '../sort-maker';
+
+/** The letter most words have: c unless more of them have a g with a sound of its own. */
+function letterOf({ words, parameters }: Pick<MakerInput, 'words' | 'parameters'>): 'c' | 'g' {
+  if (parameters.letter) return parameters.letter;
+  const count = (letter: 'c' | 'g') =>
+    words.filter(({ entry }) => {
+      const patterns = entry ? patternsOf(entry.readings[0]) : [];
+      return patterns.includes(`hard-${letter}`) || patterns.includes(`soft-${letter}`);
+    }).length;
+  return count('g') > count('c') ? 'g' : 'c';
+}
+
+const sounds = { c: { hard: '/k/', soft: '/s/' }, g: { hard: '/g/', soft: '/j/' } } as const;
+
+/** Words under hard c and soft c, or hard g and soft g. */
+export default sortMaker({
+  id: 'sort-hard-soft',
+  name: 'Sort hard and soft c or g',
+  group: 'Sounds and spelling',
+  description: 'Words with c (or g) sorted by its sound: cat or city, goat or giant.',
+  needs: 'words with a hard and a soft c, or a hard and a soft g',
+  title: (input) => `Hard ${letterOf(input)} or soft ${letterOf(input)}?`,
+  instruction: 'Cut out the words. Say each one and listen. Glue it under its sound.',
+  homeOf({ word, entry }, input) {
+    const letter = letterOf(input);
+    const patterns: readonly PatternName[] = patternsOf(entry.readings[0]);
+    const hard = patterns.includes(`hard-${letter}`);
+    const soft = patterns.includes(`soft-${letter}`);
+    if (hard && soft) return `has a hard and a soft ${letter}, so it has two homes`;
+    if (!hard && !soft) return `has no ${letter} with a sound of its own`;
+    const kind = hard ? 'hard' : 'soft';
+    const after = hard ? 'not before e, i or y' : 'before e, i or y';
+    return {
+      heading: `${kind} ${letter} ${sounds[letter][kind]}`,
+      reason: `In ${word} the ${letter} says ${sounds[letter][kind]}: it stands ${after}.`,
+    };
+  },
+  replacements(word, input) {
+    const letter = letterOf(input);
+    const patterns = word.entry ? patternsOf(word.entry.readings[0]) : [];
+    const kind = patterns.includes(`soft-${letter}`) ? 'soft' : 'hard';
+    return [{ pattern: `${kind}-${letter}`, maxSyllables: 2 }];
+  },
+  suggestions(input) {
+    const letter = letterOf(input);
+    return [
+      { pattern: `soft-${letter}`, without: { patterns: [`hard-${letter}`] } },
+      { pattern: `hard-${letter}`, without: { patterns: [`soft-${letter}`] } },
+    ];
+  },
+});

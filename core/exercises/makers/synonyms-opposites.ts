@@ -1,0 +1,70 @@
+import { define } from '../../words/meanings';
+import type { Maker } from '../maker';
+import { numbered, usableWords } from '../usable-words';
+
+/** A partner rarer than this is not known to a class. */
+const LEAST_ZIPF = 3.4;
+/** A synonym must be better known than that: the rarer of a set are near it in a dictionary only. */
+const COMMON_ZIPF = 4;
+
+/** Words to join to a word of the same or the opposite meaning. */
+const maker: Maker = {
+  id: 'synonyms-opposites',
+  name: 'Synonyms and opposites',
+  group: 'Vocabulary',
+  description: 'Words to join to one that means nearly the same, or the opposite.',
+  interaction: 'match',
+  fewestWords: 3,
+  needsMeanings: true,
+  needs: 'words that have a synonym or an opposite',
+  languages: ['en'],
+  workedByDefault: true,
+
+  make({ words, parameters, random, lexicon, meanings }) {
+    const given = new Set(words.map(({ word }) => word.toLowerCase()));
+    const taken = new Set<string>();
+    const { used, notes } = usableWords(words, ({ entry }) => {
+      const senses = meanings ? define(entry.word, meanings, lexicon).senses : [];
+      const free = (word: string) =>
+        !taken.has(word) && !given.has(word) && (lexicon.find(word)?.zipf ?? 0) >= LEAST_ZIPF;
+      const opposite = senses.flatMap((sense) => sense.antonyms).find(free);
+      const synonym = senses
+        .slice(0, 2)
+        .flatMap((sense) => sense.synonyms)
+        .filter((word) => (lexicon.find(word)?.zipf ?? 0) >= COMMON_ZIPF)
+        .find(free);
+      const partner = opposite ?? synonym;
+      if (partner === undefined) return 'has no common synonym or opposite in the word bank';
+      taken.add(partner);
+      return { partner, kind: partner === opposite ? 'the opposite of' : 'nearly the same as' };
+    });
+    const chosen = (parameters.shuffle === false ? used : random.shuffle(used)).slice(0, 8);
+    return {
+      title: parameters.title ?? 'Same or opposite?',
+      instruction:
+        parameters.instruction ??
+        'Join each word to its partner. Write S if they mean nearly the same, O if they are opposites.',
+      worked: parameters.worked ?? maker.workedByDefault,
+      task: {
+        interaction: 'match',
+        pairs: numbered(
+          chosen.map(({ word: { word }, found }) => ({
+            word,
+            left: { id: word, text: word },
+            partner: `right ${found.partner}`,
+            reason: `${word} is ${found.kind} ${found.partner}.`,
+          })),
+        ),
+        rights: random.shuffle(
+          chosen.map(({ found }) => ({ id: `right ${found.partner}`, text: found.partner })),
+        ),
+      },
+      notes,
+    };
+  },
+
+  replacements: () => [{ wordClass: 'adjective' }],
+  suggestions: () => [{ wordClass: 'adjective', maxSyllables: 2 }],
+};
+
+export default maker;

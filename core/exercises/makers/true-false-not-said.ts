@@ -1,0 +1,41 @@
+import { proofOf } from '../../texts/reading/passage';
+import { statementsOf, type Verdict } from '../../texts/reading/statements';
+import { readingMaker, shortOf } from '../reading-maker';
+import { numbered } from '../usable-words';
+
+const verdicts: readonly Verdict[] = ['true', 'false', 'not said'];
+
+/** Statements made from the sentences of a text by checked changes. */
+export default readingMaker({
+  id: 'true-false-not-said',
+  name: 'True, false or not said',
+  description:
+    'Sentences of the text, some changed: another number, name or opposite, or a detail that is not there.',
+  interaction: 'choice',
+  needs: 'a text with plain statements',
+  needsMeanings: true,
+  fewest: 3,
+  title: 'True, false or not said?',
+  instruction: 'Read the text again. Tick what is right.',
+  make({ passage, parameters, random, lexicon, meanings }) {
+    const wanted = parameters.count || 6;
+    const statements = statementsOf(passage, lexicon, meanings, random, wanted);
+    return {
+      notes: shortOf(statements.length, Math.min(wanted, 3), 'statements that can stand alone'),
+      task: {
+        interaction: 'choice',
+        items: numbered(
+          statements.map(({ text, verdict, sentence, why }) => ({
+            word: text,
+            prompt: text,
+            options: numbered(
+              verdicts.map((each) => ({ text: each, right: each === verdict })),
+              'option',
+            ),
+            reason: `${why[0]?.toUpperCase()}${why.slice(1)}. ${proofOf(sentence)}`,
+          })),
+        ),
+      },
+    };
+  },
+});

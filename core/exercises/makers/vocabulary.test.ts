@@ -1,0 +1,4 @@
+import { testMaker } from '../../testing/maker-properties';
+import { makers } from '.';
+
+makers.filter((maker) => maker.group === 'Vocabulary').forEach(testMaker);

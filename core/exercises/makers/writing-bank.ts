@@ -1,0 +1,77 @@
+import { checkSentence } from '../interactions/sentence-check';
+import type { WriteItem } from '../interactions/write';
+import { define } from '../../words/meanings';
+import type { Maker } from '../maker';
+import { handwritingOf } from '../handwriting-of';
+import { numbered, usableWords } from '../usable-words';
+
+const MOST_PICTURES = 8;
+/** Sentences asked for. */
+const MOST_SENTENCES = 4;
+const FEWEST_WORDS = 4;
+
+const checksOf = (word: string) => ({ words: [word], fewest: FEWEST_WORDS });
+
+/** A box of words with their pictures, and lines for sentences with them. */
+const maker: Maker = {
+  id: 'writing-bank',
+  name: 'Picture and word writing bank',
+  group: 'Vocabulary',
+  description: 'A box of words with pictures, and lines for sentences that use them.',
+  interaction: 'write',
+  fewestWords: 3,
+  needsMeanings: true,
+  needs: 'words to write with; those that have a picture show it',
+  languages: ['en'],
+  workedByDefault: false,
+
+  make({ words, parameters, random, lexicon, meanings }) {
+    const { used, notes } = usableWords(words, ({ entry }) => ({
+      picture: lexicon.picturesOf(entry.word)[0],
+      example: meanings
+        ? define(entry.word, meanings, lexicon)
+            .senses.filter((sense) => sense.source === 'wordane')
+            .map((sense) => sense.example ?? '')
+            .find((text) => checkSentence(text, checksOf(entry.word)).length === 0)
+        : undefined,
+    }));
+    const chosen = (parameters.shuffle === false ? used : random.shuffle(used)).slice(
+      0,
+      MOST_PICTURES,
+    );
+    const items = chosen
+      .slice(0, MOST_SENTENCES)
+      .map(({ word: { word }, found: { example } }): Omit<WriteItem, 'id'> => ({
+        word,
+        prompt: '',
+        answer: example ?? `This is a sentence with the word ${word}.`,
+        accepted: [],
+        checks: checksOf(word),
+        lines: 2,
+        reason: `Any good sentence with ${word} is right.`,
+      }));
+    return {
+      title: parameters.title ?? 'Write with these words',
+      instruction:
+        parameters.instruction ??
+        `Choose a word from the box. Write a sentence with it: ${FEWEST_WORDS} words or more, a capital first, an end mark last.`,
+      worked: parameters.worked ?? maker.workedByDefault,
+      task: {
+        interaction: 'write',
+        items: numbered(items),
+        script: ['The sentences are the learner’s own; those given here are models.'],
+        bank: chosen.map(({ word: { word }, found: { picture } }) => ({
+          word,
+          ...(picture === undefined ? {} : { picture }),
+        })),
+        ...handwritingOf(parameters),
+      },
+      notes,
+    };
+  },
+
+  replacements: () => [{ pictured: true }],
+  suggestions: () => [{ pictured: true }],
+};
+
+export default maker;

@@ -1,0 +1,86 @@
+/** The words an exercise begins with: those of the material it can key, filled up within the class's reach. */
+import type { ClassProfile } from '../classes/class-profile';
+import type { Lexicon } from '../words/lexicon';
+import type { Meanings } from '../words/meanings';
+import { isEnglish } from './is-english';
+import { interactionOf } from './interactions';
+import {
+  findMaker,
+  makeExercise,
+  suggestWords,
+  wordsOfTask,
+  type ExerciseRecipe,
+} from './make-exercise';
+
+/** Most words of one kind where a maker mixes kinds, and the words such an exercise should have. */
+const MOST_OF_A_KIND = 3;
+const MIXED_WORDS = 10;
+
+/** The recipe's words that its maker can key; of each kind only the first few where it mixes kinds. */
+function keyedWords(
+  recipe: ExerciseRecipe,
+  lexicon: Lexicon,
+  meanings: Meanings | undefined,
+): string[] {
+  const maker = findMaker(recipe.maker);
+  const keyed = new Set(wordsOfTask(makeExercise(recipe, lexicon, meanings).task));
+  const counts = new Map<string, number>();
+  return recipe.words.filter((word) => {
+    if (!keyed.has(word)) return false;
+    const kind = maker.kindOf?.({ word, entry: lexicon.find(word) });
+    if (kind === undefined) return true;
+    counts.set(kind, (counts.get(kind) ?? 0) + 1);
+    return (counts.get(kind) ?? 0) <= MOST_OF_A_KIND;
+  });
+}
+
+/** True where the words make an exercise with enough items and nothing wrong. */
+function isSound(
+  recipe: ExerciseRecipe,
+  lexicon: Lexicon,
+  meanings: Meanings | undefined,
+): boolean {
+  const { task } = makeExercise(recipe, lexicon, meanings);
+  return (
+    wordsOfTask(task).length >= findMaker(recipe.maker).fewestWords &&
+    interactionOf(task).validate(task).length === 0
+  );
+}
+
+/** Words for a recipe: the material's own, then more that fit, until the maker has enough. */
+export function startWords(
+  recipe: ExerciseRecipe,
+  profile: ClassProfile,
+  lexicon: Lexicon,
+  meanings?: Meanings,
+): string[] {
+  const maker = findMaker(recipe.maker);
+  if (maker.usesWords === false) return [...recipe.words];
+  const own = maker.ownStartWords?.(recipe.parameters) ?? [];
+  if (own.length > 0) return [...new Set([...own, ...(maker.startWords ?? [])])];
+  if (maker.bringsWords === true) {
+    return isSound(recipe, lexicon, meanings) || !maker.startWords
+      ? [...recipe.words]
+      : [...maker.startWords];
+  }
+  const usable = keyedWords(recipe, lexicon, meanings);
+  if (!isEnglish(recipe.parameters)) return usable.length > 0 ? usable : [...recipe.words];
+  if (maker.startWords && !isSound({ ...recipe, words: usable }, lexicon, meanings)) {
+    return [...maker.startWords];
+  }
+  const wanted = maker.kindOf === undefined ? maker.fewestWords : MIXED_WORDS;
+  if (usable.length >= wanted) return usable;
+  const more = suggestWords(
+    { ...recipe, words: usable },
+    profile,
+    lexicon,
+    (wanted - usable.length) * 3,
+  );
+  // What fits the search may still not be keyed (a word without a short meaning): only what is, stays.
+  const tried = { ...recipe, words: [...usable, ...more] };
+  const keyed = new Set(keyedWords(tried, lexicon, meanings));
+  return [...usable, ...more.filter((word) => keyed.has(word))].slice(
+    0,
+    Math.max(wanted, usable.length),
+  );
+}

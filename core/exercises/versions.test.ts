@@ -1,0 +1,111 @@
+import { describe, expect, test } from 'vitest';
+import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
+import { namedCopies } from '../sheets/copies';
+import { sheetStyle } from '../sheets/style';
+import { layOutSheet } from '../sheets/sheet';
+import { interactionOf } from './interactions';
+import { makeExercise, markTask } from './make-exercise';
+import { makers } from './makers';
+import { startWords } from './start-words';
+import type { Version } from './versions';
+
+const lexicon = testLexicon();
+const meanings = testMeanings();
+const material = [
+  'rain',
+  'hail',
+  'train',
+  'snail',
+  'lake',
+  'snake',
+  'day',
+  'play',
+  'make',
+  'cake',
+  'rainbow',
+  'snowman',
+];
+
+function make(maker: string, version?: Version) {
+  const recipe = { maker, words: material, parameters: version ? { version } : {}, seed: 3 };
+  const words = startWords({ ...recipe, parameters: {} }, kestrels(), lexicon, meanings);
+  return makeExercise({ ...recipe, words }, lexicon, meanings);
+}
+
+describe.each(makers.map(({ id }) => id))('%s in three versions', (id) => {
+  test('each is keyed, and support asks less than core', () => {
+    const outOf = (version?: Version) => {
+      const { task } = make(id, version);
+      const full = markTask(task, interactionOf(task).keyOf(task));
+      expect(full.score).toBe(full.outOf);
+      return full.outOf;
+    };
+    expect(outOf('support')).toBeLessThanOrEqual(outOf());
+    expect(outOf('stretch')).toBe(outOf());
+    expect(outOf('core')).toBe(outOf());
+  });
+});
+
+describe('what a version changes', () => {
+  test('support has the choices and the first item worked, stretch has neither and something more', () => {
+    const support = make('missing-grapheme', 'support');
+    const stretch = make('missing-grapheme', 'stretch');
+    expect(support.worked).toBe(true);
+    expect(support.task).toMatchObject({ bank: expect.arrayContaining(['ai']) as string[] });
+    expect(stretch.worked).toBe(false);
+    expect(stretch.task).toMatchObject({ bank: [] });
+    expect(stretch.instruction).toContain('write a sentence');
+  });
+
+  test('the support sheet is set larger', () => {
+    const sizes = (version?: Version) =>
+      layOutSheet(make('missing-grapheme', version), kestrels(), '').pages.flatMap((page) =>
+        page.marks.flatMap((mark) =>
+          mark.kind === 'text' && mark.role === 'text' ? [mark.size] : [],
+        ),
+      );
+    expect(Math.max(...sizes('support'))).toBeGreaterThan(Math.max(...sizes()) * 1.1);
+  });
+});
+
+describe('copies for a class', () => {
+  const core = layOutSheet(make('missing-grapheme'), kestrels(), 'Fernhill');
+  const support = layOutSheet(make('missing-grapheme', 'support'), kestrels(), 'Fernhill');
+  const copies = namedCopies(
+    [
+      { name: 'Asha', sheet: core },
+      { name: 'Bram', version: 'support', sheet: support },
+      { name: 'A'.repeat(60), sheet: core },
+    ],
+    sheetStyle(kestrels()),
+  );
+
+  test('come in roster order with the name on, each version’s key once at the end', () => {
+    const texts = copies?.pages.map((page) =>
+      page.marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])),
+    );
+    expect(copies?.pages.map((page) => page.part)).toEqual([
+      'learner',
+      'learner',
+      'learner',
+      'key',
+      'key',
+      'key',
+    ]);
+    expect(texts?.[0]).toContain('Asha');
+    expect(texts?.[1]).toContain('Bram');
+    expect(texts?.[4]?.join(' ')).toContain('(support)');
+    expect(texts?.[5]?.join(' ')).toMatch(/^Cutting list.*2 Bram · support/);
+  });
+
+  test('a long name is set smaller rather than over the date', () => {
+    const mark = copies?.pages[2]?.marks.find(
+      (each) => each.kind === 'text' && each.text.startsWith('AAAA'),
+    );
+    expect(mark?.kind === 'text' && mark.size).toBeLessThan(4);
+  });
+
+  test('nobody on the roster is no sheet', () => {
+    expect(namedCopies([], sheetStyle(kestrels()))).toBeUndefined();
+  });
+});

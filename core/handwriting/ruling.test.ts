@@ -1,0 +1,132 @@
+import { readFileSync } from 'node:fs';
+import opentype from 'opentype.js';
+import { describe, expect, test } from 'vitest';
+import {
+  canWrite,
+  emForXHeight,
+  fontOf,
+  handIds,
+  handWidth,
+  possibleInk,
+  type HandName,
+} from './hands';
+import { letterHeights, plainRuling, rulingIds, rulingRow } from './ruling';
+
+const files: Readonly<Record<HandName, string>> = {
+  print: 'edu-au-vic-wa-nt-pre',
+  joined: 'edu-au-vic-wa-nt-hand',
+  'us-cursive': 'playwrite-us-trad',
+  'fr-cursive': 'playwrite-fr-moderne',
+  andika: 'andika',
+};
+
+/** The font file itself, read by opentype.js: what the printer draws. */
+function fontFile(name: string) {
+  const path = `node_modules/@fontsource/${name}/files/${name}-latin-400-normal.woff`;
+  const { buffer, byteOffset, byteLength } = readFileSync(path);
+  return opentype.parse(buffer.slice(byteOffset, byteOffset + byteLength) as ArrayBuffer);
+}
+
+/** Height of a letter over the line, and depth under it, in millimetres at a size of the em. */
+function extentOf(font: opentype.Font, letter: string, em: number) {
+  const { yMax, yMin } = font.charToGlyph(letter).getMetrics();
+  return { over: (yMax / font.unitsPerEm) * em, under: (-yMin / font.unitsPerEm) * em };
+}
+
+const TOLERANCE = 0.15;
+
+describe.each(handIds)('letters of the hand %s', (hand) => {
+  const font = fontFile(files[hand]);
+
+  test.each(letterHeights)('stand on their lines within 0.15 mm at %s mm', (height) => {
+    const ruling = { ...plainRuling, letter: height };
+    const row = rulingRow(ruling, hand, 100);
+    const em = emForXHeight(hand, height);
+    // Letters with flat feet: their ink begins on the base line, less half the pen's own width in a
+    // hand that is drawn with a round pen.
+    const feet = ['i', 'n', 'r', 'm'].map((letter) => extentOf(font, letter, em).under);
+    const pen = hand.endsWith('cursive') ? em * 0.022 : 0;
+    for (const under of feet) expect(Math.abs(under) - pen).toBeLessThanOrEqual(TOLERANCE);
+    // A small letter with a flat top reaches the line over it.
+    const x = extentOf(font, hand.endsWith('cursive') ? 'z' : 'x', em).over;
+    expect(Math.abs(x - height)).toBeLessThanOrEqual(TOLERANCE + pen + height * 0.02);
+    // Tall letters and tails keep inside the row.
+    expect(extentOf(font, 'l', em).over).toBeLessThanOrEqual(row.baseline + TOLERANCE);
+    expect(extentOf(font, 'g', em).under).toBeLessThanOrEqual(
+      row.height - row.baseline + TOLERANCE + pen,
+    );
+  });
+
+  test('is as wide as the advance widths of its font', () => {
+    const em = 10;
+    const text = 'storm';
+    const widths = [...text].map(
+      (letter) => (font.charToGlyph(letter).advanceWidth ?? 0) / font.unitsPerEm,
+    );
+    expect(handWidth(text, fontOf(hand, 'grey'), em)).toBeCloseTo(
+      widths.reduce((sum, width) => sum + width, 0) * em,
+      1,
+    );
+  });
+});
+
+describe('rulings', () => {
+  const lineAt = (marks: ReturnType<typeof rulingRow>['marks']) =>
+    marks.flatMap((mark) => (mark.kind === 'line' ? [mark.y1] : []));
+
+  // Common practice: two lines bound the small letters, three add the line of tall letters, four the line of tails.
+  test.each([
+    ['one', 1],
+    ['two', 2],
+    ['three', 3],
+    ['four', 4],
+  ] as const)('%s has so many lines', (lines, count) => {
+    const { marks } = rulingRow({ ...plainRuling, lines }, 'print', 100);
+    expect(lineAt(marks)).toHaveLength(count);
+  });
+
+  test('the base line and the line over small letters are a small letter apart', () => {
+    for (const letter of letterHeights) {
+      const { marks, baseline } = rulingRow({ ...plainRuling, lines: 'two', letter }, 'print', 100);
+      const ys = lineAt(marks).sort((left, right) => left - right);
+      expect((ys[1] ?? 0) - (ys[0] ?? 0)).toBeCloseTo(letter, 6);
+      expect(ys[1]).toBeCloseTo(baseline, 6);
+    }
+  });
+
+  test('the middle line is dashed where asked, and the band of tails is tinted', () => {
+    const row = (dashed: boolean, band: boolean) =>
+      rulingRow({ ...plainRuling, dashed, band }, 'print', 80).marks;
+    expect(row(true, false).filter((mark) => mark.kind === 'line' && mark.dashed)).toHaveLength(1);
+    expect(row(false, false).some((mark) => mark.kind === 'line' && mark.dashed)).toBe(false);
+    expect(
+      row(false, true).filter((mark) => mark.kind === 'box' && mark.fill === 'tint'),
+    ).toHaveLength(1);
+  });
+
+  test('every ruling holds every hand without its rows touching', () => {
+    for (const lines of rulingIds) {
+      for (const hand of handIds) {
+        const { baseline, height } = rulingRow({ ...plainRuling, lines }, hand, 100);
+        expect(height).toBeGreaterThan(baseline);
+        expect(baseline).toBeGreaterThan(plainRuling.letter);
+      }
+    }
+  });
+});
+
+describe('inks', () => {
+  test('dots and arrows are for the plain alphabet of the pre-cursive hand; else grey', () => {
+    expect(possibleInk('rain', 'print', 'arrows')).toBe('arrows');
+    expect(possibleInk('naïve', 'print', 'arrows')).toBe('grey');
+    expect(possibleInk('naïve', 'print', 'dots')).toBe('grey');
+    expect(possibleInk('rain', 'us-cursive', 'arrows')).toBe('grey');
+    expect(possibleInk('rain', 'us-cursive', 'dots')).toBe('dots');
+    expect(possibleInk('rain', 'print', 'outline')).toBe('outline');
+  });
+
+  test('a hand says what it cannot write', () => {
+    expect(canWrite('Zoë', 'print')).toBe(true);
+    expect(canWrite('ветер', 'print')).toBe(false);
+  });
+});

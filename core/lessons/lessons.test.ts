@@ -1,0 +1,153 @@
+import { describe, expect, test } from 'vitest';
+import { DEMO_PREFIX, fernhillDemo } from '../demo/fernhill';
+import { ClassProfile } from '../classes/class-profile';
+import { validateAs } from '../exchange/validate';
+import { findMaker, makeExercise, wordsOfTask } from '../exercises/make-exercise';
+import { kestrels, testLexicon } from '../testing/test-lexicon';
+import { Lesson, minutesOf, partsOf, stageIds } from './lesson';
+import { planLesson } from './plan-lesson';
+import { completeList, withMoved, withoutWord, withWord, WordList } from '../lists/word-list';
+
+const lexicon = testLexicon();
+
+function plan(words: string[]) {
+  let made = 0;
+  const list = completeList({ id: 'list', classId: 'kestrels', name: 'Storm words', words });
+  const newId = () => `id-${(made += 1)}`;
+  return planLesson({ list, class: kestrels(), lexicon, newId, seed: 1 });
+}
+
+describe('a class of another language', () => {
+  const french = (details: { word: string; translation: string }[]) => {
+    let made = 0;
+    const list = completeList({
+      id: 'list',
+      classId: 'voiles',
+      name: 'Le temps',
+      words: ['pluie', 'neige', 'vent', 'pain'],
+      details: details.map((detail) => ({ definition: '', note: '', starred: false, ...detail })),
+    });
+    const newId = () => `id-${(made += 1)}`;
+    const profile = kestrels({ language: 'fr' });
+    return planLesson({ list, class: profile, lexicon, newId, seed: 1 });
+  };
+  const makersOf = (lesson: Lesson) =>
+    partsOf(lesson).flatMap((part) => (part.kind === 'exercise' ? [part.maker] : []));
+
+  test('gets handwriting from bare words, and matching where the list translates them', () => {
+    expect(makersOf(french([]))).toEqual(['trace-copy-write']);
+    const translated = french([
+      { word: 'pluie', translation: 'rain' },
+      { word: 'neige', translation: 'snow' },
+      { word: 'vent', translation: 'wind' },
+    ]);
+    expect(makersOf(translated)).toEqual(['match-translation', 'pairs', 'trace-copy-write']);
+  });
+
+  test('is never shown the picture of an English word that is spelled alike', () => {
+    const recipe = {
+      maker: 'pairs',
+      words: ['pain', 'main'],
+      parameters: { language: 'fr' },
+      seed: 1,
+    };
+    const { task, notes, language } = makeExercise(recipe, lexicon);
+    expect(language).toBe('fr');
+    expect(task.interaction === 'match' && task.pairs).toEqual([]);
+    expect(notes.map(({ word }) => word)).toContain('pain');
+  });
+
+  test('is told what an exercise with sounds would need', () => {
+    const recipe = {
+      maker: 'sound-boxes',
+      words: ['pluie'],
+      parameters: { language: 'fr' },
+      seed: 1,
+    };
+    expect(makeExercise(recipe, lexicon).notes[0]?.text).toMatch(
+      /^Sound boxes needs the sounds .* English so far. Choose a matching exercise, cards or handwriting/,
+    );
+  });
+});
+
+describe('a planned lesson', () => {
+  const lesson = plan(['rain', 'train', 'day', 'play', 'gale', 'make']);
+
+  test('has the five stages, an objective and forty minutes', () => {
+    expect(lesson.stages.map((stage) => stage.id)).toEqual(stageIds);
+    expect(lesson.objective).toBe('Learners spell /ā/ as ai, ay and a–e in words they can read.');
+    expect(minutesOf(lesson)).toBe(40);
+  });
+
+  test('its exercises hold enough words that their makers can key', () => {
+    const exercises = partsOf(lesson).filter((part) => part.kind === 'exercise');
+    expect(exercises.map((part) => part.maker)).toEqual([
+      'missing-grapheme',
+      'sort-by-spelling',
+      'build-ing',
+    ]);
+    for (const part of exercises) {
+      const made = makeExercise(part, lexicon);
+      expect([...wordsOfTask(made.task)].sort()).toEqual([...part.words].sort());
+      expect(part.words.length).toBeGreaterThanOrEqual(findMaker(part.maker).fewestWords);
+    }
+  });
+
+  test('is valid as it is stored', () => {
+    const checked = validateAs(Lesson, JSON.parse(JSON.stringify(lesson)));
+    expect(checked).toMatchObject({ ok: true });
+  });
+
+  test('words that share no sound still make a lesson', () => {
+    const other = plan(['cat', 'moon', 'tree']);
+    expect(other.objective).toBe('Learners read and spell the words of this list.');
+    expect(partsOf(other).some((part) => part.kind === 'note')).toBe(true);
+  });
+
+  test('one spelling gives no sort', () => {
+    const makers = partsOf(plan(['rain', 'train', 'paint', 'mail'])).map((part) => part.maker);
+    expect(makers).not.toContain('sort-by-spelling');
+  });
+});
+
+describe('a word list', () => {
+  const list = completeList({ id: 'a', classId: 'b', name: 'Storm', words: ['rain', 'hail'] });
+
+  test('keeps a word once, in any capitals', () => {
+    expect(withWord(list, 'Rain')).toBe(list);
+    expect(withWord(list, 'gale').words).toEqual(['rain', 'hail', 'gale']);
+  });
+
+  test('loses and moves words without changing the list it came from', () => {
+    expect(withoutWord(list, 'RAIN').words).toEqual(['hail']);
+    expect(withMoved(list, 0, 1).words).toEqual(['hail', 'rain']);
+    expect(withMoved(list, 9, 0)).toBe(list);
+    expect(list.words).toEqual(['rain', 'hail']);
+  });
+});
+
+describe('the demo', () => {
+  const demo = fernhillDemo(lexicon);
+
+  test('is valid, the same each time, and every record can be known as the demo’s', () => {
+    expect(fernhillDemo(lexicon)).toEqual(demo);
+    for (const [shape, records] of [
+      [ClassProfile, demo.classes],
+      [WordList, demo.lists],
+      [Lesson, demo.lessons],
+    ] as const) {
+      for (const record of records) {
+        expect(record.id.startsWith(DEMO_PREFIX)).toBe(true);
+        const plain: unknown = JSON.parse(JSON.stringify(record));
+        expect(validateAs(shape as typeof Lesson, plain)).toMatchObject({ ok: true });
+      }
+    }
+  });
+
+  test('has a list, three exercises and a word past the class’s reach', () => {
+    const [lesson] = demo.lessons;
+    const exercises = lesson ? partsOf(lesson).filter((part) => part.kind === 'exercise') : [];
+    expect(exercises).toHaveLength(3);
+    expect(demo.classes[0]?.roster).toHaveLength(26);
+  });
+});

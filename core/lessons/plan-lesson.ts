@@ -1,0 +1,131 @@
+/** A lesson planned from a word list: objective, five stages, and the exercises its words can feed. */
+import type { ClassProfile } from '../classes/class-profile';
+import type { ExerciseRecipe } from '../exercises/make-exercise';
+import { findMaker } from '../exercises/make-exercise';
+import { besideWords } from '../lists/beside-words';
+import { startWords } from '../exercises/start-words';
+import { findTargetSound, spellingsOf, usedSpellings } from '../exercises/target-sound';
+import { showGrapheme } from '../reach/check-word';
+import { showSound } from '../sounds/phonemes';
+import { joinList } from '../texts/join-list';
+import type { Lexicon } from '../words/lexicon';
+import { Lesson, type LessonPart, type StageId } from './lesson';
+import type { WordList } from '../lists/word-list';
+
+export interface PlanInput {
+  readonly list: WordList;
+  readonly class: ClassProfile;
+  readonly lexicon: Lexicon;
+  /** Gives a new id each time. */
+  readonly newId: () => string;
+  readonly seed: number;
+}
+
+/** Minutes of each stage: forty in all (common practice). */
+const minutes: Readonly<Record<StageId, number>> = {
+  'get-ready': 5,
+  show: 8,
+  together: 10,
+  alone: 12,
+  'look-back': 5,
+};
+
+/** Plans the lesson. Its exercises hold only words their maker can key. */
+export function planLesson(input: PlanInput): Lesson {
+  const { list, class: profile, lexicon, newId, seed } = input;
+  const english = profile.language === 'en';
+  const words = list.words.map((word) => ({
+    word,
+    entry: english ? lexicon.find(word) : undefined,
+  }));
+  const sound = findTargetSound(words);
+  const ipa = sound === undefined ? undefined : showSound(sound.split(' '));
+  const used = sound === undefined ? [] : usedSpellings(words, sound);
+  // The objective names the spellings that more than one word shows, where there are such.
+  const shared = used.filter(
+    (spelling) =>
+      words.filter((word) => spellingsOf(word, sound ?? '')[0]?.grapheme === spelling).length > 1,
+  );
+  const spellings = shared.length > 0 ? shared : used;
+  const shown = joinList(spellings.map(showGrapheme), 'and');
+
+  const beside = besideWords([list]);
+  const translated = list.words.filter((word) => beside[word]?.translation).length;
+  const explained = list.words.filter((word) => beside[word]).length;
+
+  const note = (text: string): LessonPart => ({
+    id: newId(),
+    kind: 'note',
+    text,
+    maker: '',
+    words: [],
+    parameters: {},
+    seed: 0,
+  });
+  const exercise = (maker: string, offset: number): LessonPart[] => {
+    const recipe: ExerciseRecipe = {
+      maker,
+      words: list.words,
+      parameters: sound === undefined ? {} : { sound },
+      seed: seed + offset,
+    };
+    // What the list has beside its words is asked again whenever the exercise is made.
+    const known = { language: profile.language, beside };
+    const usable = startWords(
+      { ...recipe, parameters: { ...recipe.parameters, ...known } },
+      profile,
+      lexicon,
+    );
+    if (usable.length < findMaker(maker).fewestWords) return [];
+    return [{ id: newId(), kind: 'exercise', text: '', ...recipe, words: usable }];
+  };
+
+  const first = list.words.slice(0, 3);
+  const parts: Record<StageId, LessonPart[]> = {
+    'get-ready': [
+      note(
+        ipa
+          ? `Say ${joinList(first, 'and')} slowly. Learners hold up a finger for each sound. Which sound do the words share? ${ipa}.`
+          : `Read ${joinList(first, 'and')} aloud together. What do the words have in common?`,
+      ),
+    ],
+    show: [
+      note(
+        ipa
+          ? `Write ${joinList(spellings.map(showGrapheme), 'and')}. Each can spell ${ipa}. Underline it in a word of each kind.`
+          : 'Write three of the words. Point out the pattern you teach and say it in one sentence.',
+      ),
+    ],
+    together: english
+      ? exercise('missing-grapheme', 1)
+      : translated >= 3
+        ? exercise('match-translation', 1)
+        : [],
+    alone: [
+      ...(used.length > 1 ? exercise('sort-by-spelling', 2) : []),
+      ...(english
+        ? exercise('build-ing', 3)
+        : [...(explained >= 3 ? exercise('pairs', 2) : []), ...exercise('trace-copy-write', 3)]),
+    ],
+    'look-back': [
+      note(
+        ipa
+          ? `Each learner says one word with ${ipa}, spells it, and tells a partner where the sound is.`
+          : 'Each learner chooses one word, spells it and uses it in a sentence.',
+      ),
+    ],
+  };
+  return Object.assign(new Lesson(), {
+    id: newId(),
+    classId: profile.id,
+    title: ipa ? `${list.name}: spelling ${ipa}` : list.name,
+    objective: ipa
+      ? `Learners spell ${ipa} as ${shown} in words they can read.`
+      : 'Learners read and spell the words of this list.',
+    stages: (Object.keys(parts) as StageId[]).map((id) => ({
+      id,
+      minutes: minutes[id],
+      parts: parts[id],
+    })),
+  });
+}

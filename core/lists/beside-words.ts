@@ -1,0 +1,18 @@
+import type { ExerciseParameters } from '../exercises/exercise';
+import type { WordList } from './word-list';
+
+/** What the lists have written beside their words: the last list that says something is right. */
+export function besideWords(
+  lists: readonly Pick<WordList, 'details'>[],
+): NonNullable<ExerciseParameters['beside']> {
+  const found: Record<string, { definition?: string; translation?: string }> = {};
+  for (const { word, definition, translation } of lists.flatMap((list) => list.details)) {
+    if (!definition && !translation) continue;
+    found[word] = {
+      ...found[word],
+      ...(definition ? { definition } : {}),
+      ...(translation ? { translation } : {}),
+    };
+  }
+  return found;
+}

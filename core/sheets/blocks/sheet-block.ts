@@ -1,0 +1,114 @@
+/** The blocks a teacher arranges on a sheet of her own. */
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { handIds, type HandName } from '../../handwriting/hands';
+import { ReadingLayout } from '../reading/reading-layout';
+import type { Ruling } from '../../handwriting/ruling';
+
+export const blockNames = {
+  exercise: 'Exercise',
+  heading: 'Heading',
+  text: 'Text',
+  reading: 'Reading text',
+  words: 'Word box',
+  rule: 'Rule card',
+  picture: 'Picture',
+  lines: 'Ruled space',
+  name: 'Name and date',
+  'can-do': 'Can-do slip',
+  qr: 'QR code',
+  page: 'New page',
+} as const;
+export type BlockKind = keyof typeof blockNames;
+export const blockKinds = Object.keys(blockNames) as BlockKind[];
+
+export const blockSizes = ['small', 'medium', 'large'] as const;
+export type BlockSize = (typeof blockSizes)[number];
+
+export class SheetBlock {
+  @IsString()
+  @IsNotEmpty()
+  id!: string;
+
+  @IsIn(blockKinds)
+  kind!: BlockKind;
+
+  /** Of a heading, a text or a QR code; the lines of a can-do slip; the word a picture shows. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(4000, { message: 'A block can hold 4,000 letters at most.' })
+  text?: string;
+
+  /** The kept text that stands here, and how. */
+  @IsOptional()
+  @IsString()
+  textId?: string;
+
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => ReadingLayout)
+  reading?: ReadingLayout;
+
+  /** The exercise of the lesson that stands here. */
+  @IsOptional()
+  @IsString()
+  part?: string;
+
+  /** Of a word box. */
+  @IsOptional()
+  @IsArray()
+  @IsString({ each: true })
+  @ArrayMaxSize(80, { message: 'A word box can hold 80 words at most.' })
+  words?: string[];
+
+  /** Pictures over the words of a word box. */
+  @IsOptional()
+  @IsBoolean()
+  pictures?: boolean;
+
+  /** A heading in outline, to colour in. */
+  @IsOptional()
+  @IsBoolean()
+  decorative?: boolean;
+
+  /** What a rule card is about, as `sound:EY`, `ending:ing` or `pattern:soft-c`. */
+  @IsOptional()
+  @Matches(/^(sound|ending|pattern):.+$/)
+  topic?: string;
+
+  /** Of a picture; of a rule card: small for a corner, large for the wall. */
+  @IsOptional()
+  @IsIn(blockSizes)
+  size?: BlockSize;
+
+  /** Lines of a ruled space. */
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(40, { message: 'A ruled space can have 40 lines at most.' })
+  rows?: number;
+
+  @IsOptional()
+  @IsIn(handIds)
+  hand?: HandName;
+
+  @IsOptional()
+  @IsObject()
+  ruling?: Ruling;
+}

@@ -1,0 +1,77 @@
+/** A sheet for a whole class: a copy for each learner with the name on, in roster order, then the keys and a cutting list. */
+import { cuttingList } from './cutting-list';
+import { textWidth, MM_PER_POINT } from './measure';
+import type { PageMark, TextMark } from './marks';
+import { NAME_LABEL } from './name-line';
+import { papers } from './paper';
+import type { Sheet, SheetPage } from './sheet';
+import type { SheetStyle } from './style';
+
+/** A name longer than this share of its line is set smaller. */
+const NAME_ROOM = 0.5;
+
+/** The line for the name on a page, where it has one. */
+const nameLine = (page: SheetPage) =>
+  page.marks.find(
+    (mark): mark is TextMark =>
+      mark.kind === 'text' && mark.role === 'small' && mark.text === NAME_LABEL,
+  );
+
+/** The learner's name on its line; small at the foot of the pages that have none. */
+function nameMark(name: string, sheet: Sheet, line: TextMark | undefined): PageMark {
+  const { width, height, margin } = papers[sheet.paper];
+  const room = (width - 2 * margin) * NAME_ROOM;
+  const wanted = line ? line.size * 1.25 : 9 * MM_PER_POINT;
+  const natural = textWidth(name, sheet.font, 400, wanted);
+  const size = natural > room ? (wanted * room) / natural : wanted;
+  const base = { kind: 'text', text: name, size, weight: 400, role: 'small' } as const;
+  return line
+    ? {
+        ...base,
+        x: line.x + textWidth(NAME_LABEL, sheet.font, 400, line.size) + 5,
+        y: line.y,
+        align: 'start',
+      }
+    : { ...base, x: width / 2, y: height - margin, align: 'middle', grey: true };
+}
+
+export interface Copy {
+  readonly name: string;
+  readonly version?: string | undefined;
+  readonly sheet: Sheet;
+}
+
+/**
+ * All copies as one sheet.
+ *
+ * @param copies each learner with the sheet of her version, in roster order
+ * @param style of the class, for the cutting list
+ */
+export function namedCopies(copies: readonly Copy[], style: SheetStyle): Sheet | undefined {
+  const [first] = copies;
+  if (first === undefined) return undefined;
+  const learners = copies.flatMap(({ name, sheet }) =>
+    sheet.pages
+      .filter((page) => page.part === 'learner')
+      .map((page) => ({
+        part: page.part,
+        marks: [...page.marks, nameMark(name, sheet, nameLine(page))],
+      })),
+  );
+  const used = [...new Set(copies.map(({ sheet }) => sheet))];
+  // Sheets that differ only in the learner's own name have one key.
+  const keys = new Map(
+    used
+      .flatMap((sheet) => sheet.pages.filter((page) => page.part === 'key'))
+      .map((page) => [JSON.stringify(page), page]),
+  );
+  const number = (pages: readonly Omit<SheetPage, 'number'>[]): SheetPage[] =>
+    pages.map((page, index) => ({ ...page, number: index + 1 }));
+  return {
+    title: first.sheet.title,
+    paper: first.sheet.paper,
+    font: first.sheet.font,
+    pages: [...number(learners), ...number([...keys.values(), ...cuttingList(copies, style)])],
+    problems: [...new Set(used.flatMap((sheet) => sheet.problems))],
+  };
+}

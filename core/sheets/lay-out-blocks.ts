@@ -1,0 +1,205 @@
+/** A sheet of a teacher's own blocks, laid out: the learner's pages, and one key for all its exercises. */
+import type { ClassProfile } from '../classes/class-profile';
+import type { Exercise } from '../exercises/exercise';
+import type { RuleCard } from '../rules/rule-card';
+import {
+  canDoFace,
+  headingFace,
+  linesFace,
+  pictureFace,
+  qrFace,
+  ruleFace,
+  textFace,
+  wordsFace,
+  type BlockFace,
+} from './blocks/block-faces';
+import type { SheetBlock } from './blocks/sheet-block';
+import { keyFace, paperFace } from './faces';
+import { creditBlock, hasPicture, instructionBlock, nameBlock, titleBlock } from './furniture';
+import type { SheetLayout } from './layout';
+import type { TextMaterial } from '../texts/reading/text-material';
+import { readingHead } from './reading/lay-out-text';
+import { readingFace } from './reading/reading-face';
+import type { ReadingLayout } from './reading/reading-layout';
+import type { Block } from './paginate';
+import { finishSheet, SUPPORT_SIZE, type Sheet, type SheetPage } from './sheet';
+import { sheetStyle, type SheetStyle } from './style';
+import { textBlock } from './text-block';
+
+/** A block with what it names: its exercise made, its rule card computed. */
+export interface ResolvedBlock {
+  readonly block: SheetBlock;
+  readonly exercise?: Exercise | undefined;
+  readonly card?: RuleCard | undefined;
+  readonly text?: TextMaterial | undefined;
+}
+
+export interface BlockSheet {
+  readonly title: string;
+  readonly blocks: readonly ResolvedBlock[];
+  readonly layout: SheetLayout;
+  /** The picture of a word. */
+  readonly pictureOf: (word: string) => string | undefined;
+}
+
+function exerciseFace(
+  exercise: Exercise | undefined,
+  number: string,
+  style: SheetStyle,
+): BlockFace {
+  if (exercise === undefined) {
+    return {
+      blocks: [],
+      problems: ['An exercise was removed from the lesson. Take its block away.'],
+    };
+  }
+  const sized = versionStyle(exercise, style);
+  const face = paperFace(exercise.task, sized, exercise.worked);
+  const heading = textBlock(`${number}${exercise.title}`, sized, {
+    size: sized.body * 1.15,
+    weight: 700,
+    role: 'heading',
+    after: 0.5,
+    keepWithNext: true,
+  });
+  const blocks = [heading, instructionBlock(exercise.instruction, sized), ...face.blocks];
+  return {
+    blocks: [...blocks, { height: 5, marks: [] }],
+    problems: face.problems,
+  };
+}
+
+/** The support version is set larger. */
+function versionStyle(exercise: Exercise, style: SheetStyle): SheetStyle {
+  const larger = exercise.parameters.version === 'support' ? SUPPORT_SIZE : 1;
+  return { ...style, body: style.body * larger, lineRoom: style.lineRoom * larger };
+}
+
+/** Numbers of the exercises, where there is more than one. */
+function numbersOf(blocks: readonly ResolvedBlock[]): Map<string, string> {
+  const ids = blocks.filter(({ block }) => block.kind === 'exercise').map(({ block }) => block.id);
+  return new Map(ids.map((id, index) => [id, ids.length > 1 ? `${index + 1}. ` : '']));
+}
+
+function faceOf(
+  resolved: ResolvedBlock,
+  number: string,
+  style: SheetStyle,
+  sheet: BlockSheet,
+): BlockFace {
+  const { block, exercise, card } = resolved;
+  const text = block.text ?? '';
+  switch (block.kind) {
+    case 'exercise':
+      return exerciseFace(exercise, number, style);
+    case 'heading':
+      return headingFace(text, block.decorative === true, wide(style, sheet.layout));
+    case 'text':
+      return textFace(text, style);
+    case 'reading':
+      return readingBlockFace(resolved.text, block.reading ?? {}, style);
+    case 'words':
+      return wordsFace(block.words ?? [], block.pictures ? sheet.pictureOf : undefined, style);
+    case 'rule':
+      return card === undefined
+        ? { blocks: [], problems: ['A rule card has no rule. Choose one.'] }
+        : ruleFace(
+            card,
+            block.size ?? 'small',
+            block.size === 'large' ? wide(style, sheet.layout) : style,
+          );
+    case 'picture':
+      return pictureFace(text, sheet.pictureOf(text.trim()), block.size ?? 'medium', style);
+    case 'lines':
+      return linesFace(block.rows ?? 4, block.ruling, block.hand ?? 'print', style);
+    case 'name':
+      return { blocks: [nameBlock(wide(style, sheet.layout))], problems: [] };
+    case 'can-do':
+      return canDoFace(text, style);
+    case 'qr':
+      return qrFace(text, style);
+    case 'page':
+      return {
+        blocks: [{ height: 0, marks: [], breakBefore: true, keepWithNext: true }],
+        problems: [],
+      };
+  }
+}
+
+function readingBlockFace(
+  text: TextMaterial | undefined,
+  layout: ReadingLayout,
+  style: SheetStyle,
+): BlockFace {
+  if (text === undefined) {
+    return {
+      blocks: [],
+      problems: ['A reading text has no text. Choose one, or take its block away.'],
+    };
+  }
+  const face = readingFace(text, layout, style);
+  return {
+    blocks: [...readingHead(text, style), ...face.blocks, { height: 5, marks: [] }],
+    problems: face.problems,
+  };
+}
+
+/** The style across all columns. */
+function wide(style: SheetStyle, layout: SheetLayout): SheetStyle {
+  if (layout.columns !== 2) return style;
+  return { ...style, width: style.paper.width - 2 * style.paper.margin };
+}
+
+function keyBlocks(sheet: BlockSheet, style: SheetStyle): Block[] {
+  const numbers = numbersOf(sheet.blocks);
+  const versions = new Set(
+    sheet.blocks.flatMap(({ exercise }) => exercise?.parameters.version ?? []),
+  );
+  const [version] = versions;
+  const named = version === undefined || version === 'core' ? '' : ` (${version})`;
+  return [
+    titleBlock(`Key: ${sheet.title}${named}`, { ...style, title: style.body * 1.2 }),
+    ...sheet.blocks.flatMap(({ block, exercise }) =>
+      exercise === undefined
+        ? []
+        : [
+            textBlock(`${numbers.get(block.id) ?? ''}${exercise.title}`, style, {
+              size: style.small * 1.35,
+              weight: 700,
+              role: 'heading',
+              after: 1,
+              keepWithNext: true,
+            }),
+            ...keyFace(exercise.task, style),
+            { height: 3, marks: [] },
+          ],
+    ),
+  ];
+}
+
+/** Lays out a sheet of blocks for a class. */
+export function layOutBlocks(
+  sheet: BlockSheet,
+  profile: ClassProfile,
+  footer: string,
+  parts: readonly SheetPage['part'][] = ['learner', 'key'],
+): Sheet {
+  const style = sheetStyle(profile, sheet.layout);
+  const numbers = numbersOf(sheet.blocks);
+  const faces = sheet.blocks.map((each) =>
+    faceOf(each, numbers.get(each.block.id) ?? '', style, sheet),
+  );
+  const blocks = faces.flatMap((face) => face.blocks);
+  const credit = hasPicture(blocks) ? [creditBlock(style)] : [];
+  const empty = sheet.blocks.length === 0 ? ['This sheet is empty. Add a block to it.'] : [];
+  return finishSheet({
+    title: sheet.title,
+    style,
+    layout: sheet.layout,
+    footer,
+    learner: [...blocks, ...credit],
+    key: keyBlocks(sheet, sheetStyle(profile, { ...sheet.layout, columns: 1 })),
+    parts,
+    problems: [...empty, ...faces.flatMap((face) => face.problems)],
+  });
+}

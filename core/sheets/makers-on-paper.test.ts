@@ -1,0 +1,79 @@
+import { describe, expect, test } from 'vitest';
+import { makeExercise } from '../exercises/make-exercise';
+import { makers } from '../exercises/makers';
+import { startWords } from '../exercises/start-words';
+import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
+import { textWidth } from './measure';
+import { papers } from './paper';
+import { layOutSheet } from './sheet';
+
+const lexicon = testLexicon();
+const meanings = testMeanings();
+const material = [
+  'rain',
+  'hail',
+  'train',
+  'snail',
+  'lake',
+  'snake',
+  'day',
+  'play',
+  'cloud',
+  'snow',
+  'rainbow',
+  'snowman',
+  'city',
+  'cat',
+  'happy',
+  'big',
+];
+
+describe.each(makers.map((maker) => [maker.name, maker.id] as const))('%s on paper', (_, id) => {
+  const profiles = [
+    kestrels(),
+    kestrels({ paper: 'letter', level: { system: 'us', value: 'G4' }, font: 'opendyslexic' }),
+  ];
+
+  test.each(profiles)(
+    'everything stands inside the margins, and nothing is said to be wrong',
+    (profile) => {
+      const recipe = { maker: id, words: material, parameters: {}, seed: 5 };
+      const words = startWords(recipe, profile, lexicon, meanings);
+      const exercise = makeExercise({ ...recipe, words }, lexicon, meanings);
+      const sheet = layOutSheet(exercise, profile, 'Fernhill weather club');
+      expect(sheet.problems).toEqual([]);
+      expect(sheet.pages.map((page) => page.part)).toEqual(
+        expect.arrayContaining(['learner', 'key']),
+      );
+      const { width, height, margin } = papers[profile.paper];
+      for (const mark of sheet.pages.flatMap((page) => page.marks)) {
+        if (mark.kind === 'text') {
+          const wide = textWidth(mark.text, profile.font, mark.weight, mark.size);
+          const left =
+            mark.align === 'start'
+              ? mark.x
+              : mark.align === 'middle'
+                ? mark.x - wide / 2
+                : mark.x - wide;
+          expect([mark.text, left >= margin - 0.6]).toEqual([mark.text, true]);
+          expect([mark.text, left + wide <= width - margin + 0.6]).toEqual([mark.text, true]);
+          expect([mark.text, mark.y <= height - margin + 0.6]).toEqual([mark.text, true]);
+        } else if (mark.kind === 'picture' || mark.kind === 'box') {
+          expect(mark.x).toBeGreaterThanOrEqual(margin - 0.6);
+          expect(mark.x + mark.width).toBeLessThanOrEqual(width - margin + 0.6);
+        }
+      }
+    },
+  );
+
+  test('pictures bring the credit that their licence asks for', () => {
+    const recipe = { maker: id, words: material, parameters: {}, seed: 5 };
+    const sheet = layOutSheet(makeExercise(recipe, lexicon, meanings), kestrels(), '');
+    const marks = sheet.pages
+      .filter((page) => page.part === 'learner')
+      .flatMap((page) => page.marks);
+    const pictured = marks.some((mark) => mark.kind === 'picture');
+    const credited = marks.some((mark) => mark.kind === 'text' && mark.text.includes('OpenMoji'));
+    expect(credited).toBe(pictured);
+  });
+});

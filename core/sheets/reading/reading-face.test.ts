@@ -1,0 +1,130 @@
+import { describe, expect, test } from 'vitest';
+import { fernhillDemo } from '../../demo/fernhill';
+import { completeClass } from '../../classes/new-class';
+import { testLexicon } from '../../testing/test-lexicon';
+import { completeMaterial, materialOf, type TextMaterial } from '../../texts/reading/text-material';
+import { textWidth } from '../measure';
+import type { TextMark } from '../marks';
+import { sheetStyle } from '../style';
+import { layOutText } from './lay-out-text';
+import type { ReadingLayout } from './reading-layout';
+import { readRuby, withoutRuby } from './ruby';
+
+const texts = fernhillDemo(testLexicon()).texts.map(materialOf);
+const [wind, station] = texts as [TextMaterial, TextMaterial];
+const grade9 = completeClass({ level: { system: 'us', value: 'G9' }, step: null });
+const style = sheetStyle(grade9);
+const lay = (text: TextMaterial, reading: ReadingLayout = {}, layout = {}) =>
+  layOutText(text, reading, grade9, 'Test', layout);
+const inks = (text: TextMaterial, reading: ReadingLayout = {}, layout = {}, part = 'learner') =>
+  lay(text, reading, layout).pages.flatMap((page) =>
+    page.part === part ? page.marks.flatMap((mark) => (mark.kind === 'text' ? [mark] : [])) : [],
+  );
+const printed = (marks: readonly TextMark[]) => marks.map(({ text }) => text);
+
+describe('nothing of a text is lost on paper', () => {
+  test.each<[string, ReadingLayout, object]>([
+    ['plain', {}, {}],
+    ['numbered, with a margin', { numbers: 'all', margin: true }, {}],
+    ['double spaced', { doubleSpaced: true }, {}],
+    ['two columns', { numbers: 'fives' }, { columns: 2 }],
+    ['large print on A5', {}, { paper: 'a5', largePrint: true }],
+    ['with glosses at the foot', { glosses: 'foot', wordBox: true }, {}],
+  ])('%s', (_, reading, layout) => {
+    for (const text of texts) {
+      const sheet = lay(text, reading, layout);
+      expect(sheet.problems).toEqual([]);
+      const marks = inks(text, reading, layout);
+      const words = (source: string) => source.replace(/^#+ /gm, '').split(/\s+/).filter(Boolean);
+      const there = printed(marks).join(' ').split(/\s+/);
+      const counts = new Map<string, number>();
+      for (const word of there) counts.set(word, (counts.get(word) ?? 0) + 1);
+      for (const word of words(text.body)) {
+        expect(counts.get(word) ?? 0, word).toBeGreaterThan(0);
+        counts.set(word, (counts.get(word) ?? 0) - 1);
+      }
+    }
+  });
+
+  test('no line runs into the margin for notes, or off the paper', () => {
+    const marks = inks(station, { margin: true, numbers: 'all' }).filter(
+      ({ role, size }) => role === 'text' && size === style.body,
+    );
+    expect(marks.length).toBeGreaterThan(10);
+    const most = style.paper.margin + 9 + (style.width * 0.66 - 9 - 5) + 0.01;
+    for (const mark of marks)
+      expect(mark.x + textWidth(mark.text, style.font, 400, mark.size)).toBeLessThanOrEqual(most);
+  });
+});
+
+describe('what stands beside the lines', () => {
+  test('lines of verse are numbered as they are written, every line or every fifth', () => {
+    const numbers = (reading: ReadingLayout) =>
+      printed(inks(wind, reading)).filter((text) => /^\d$/.test(text));
+    expect(numbers({ numbers: 'all' })).toEqual(['1', '2', '3', '4', '5', '6', '7', '8']);
+    expect(numbers({ numbers: 'fives' })).toEqual(['5']);
+    expect(numbers({ numbers: 'none' })).toEqual([]);
+  });
+
+  test('a mark is lined under and named at its line; a question stands at the line it asks about', () => {
+    const marks = inks(wind, { marks: true, questions: true });
+    const line = (begin: string) => marks.find(({ text }) => text.startsWith(begin))?.y ?? 0;
+    const note = (begin: string) => marks.find(({ text }) => text.startsWith(begin))?.y ?? 0;
+    expect(note('parallelism')).toBeCloseTo(line('Neither I nor you'), 1);
+    expect(Math.abs(note('Why “is passing”') - line('The wind is passing by'))).toBeLessThan(6);
+    const paths =
+      lay(wind, { marks: true }).pages[0]?.marks.filter(
+        ({ kind }) => kind === 'line' || kind === 'path',
+      ) ?? [];
+    expect(paths.length).toBeGreaterThan(6);
+  });
+
+  test('glosses in the margin stand at the first place of their word', () => {
+    const marks = inks(station, { glosses: 'margin' });
+    const gloss = marks.find(({ text }) => text.startsWith('gauge:'));
+    const line = marks.find(({ text }) => text.includes('rain gauge'));
+    expect(gloss?.y).toBeCloseTo(line?.y ?? 0, 1);
+  });
+
+  test('the key holds the chart and the model answers, and is left out where nothing is written', () => {
+    const key = printed(inks(wind, {}, {}, 'key')).join(' ');
+    expect(key).toContain('Key: Who Has Seen the Wind?');
+    expect(key).toContain('Model answer: It is happening now');
+    expect(lay(completeMaterial('It rained.')).pages.every((page) => page.part === 'learner')).toBe(
+      true,
+    );
+  });
+
+  test('the original prints in place of the fitted text where that is asked for', () => {
+    expect(printed(inks(station, { original: true })).join(' ')).toContain(
+      'miniature weather station',
+    );
+    expect(printed(inks(station)).join(' ')).not.toContain('miniature');
+  });
+
+  test('an empty text says so', () => {
+    expect(lay(completeMaterial('')).problems.join(' ')).toContain('The text is empty');
+  });
+});
+
+describe('furigana', () => {
+  test('are read as Japanese plain texts write them', () => {
+    // The convention of the Aozora library: 《 》 after kanji, ｜ where the word begins earlier.
+    expect(readRuby('風《かぜ》が').map(({ text, ruby }) => [text, ruby])).toEqual([
+      ['風', 'かぜ'],
+      ['が', undefined],
+    ]);
+    expect(readRuby('｜お天気《てんき》だ')[0]).toMatchObject({ text: 'お天気', ruby: 'てんき' });
+    expect(withoutRuby('風《かぜ》が吹《ふ》く')).toBe('風が吹く');
+  });
+
+  test('stand over their word, half as large', () => {
+    const marks = inks(
+      completeMaterial({ body: '風《かぜ》が吹《ふ》いています。', kind: 'prose' }),
+    );
+    const ruby = marks.find(({ text }) => text === 'かぜ');
+    const base = marks.find(({ text }) => text === '風');
+    expect(ruby && base && ruby.y < base.y - base.size * 0.9).toBe(true);
+    expect(ruby?.size).toBeCloseTo((base?.size ?? 0) / 2, 5);
+  });
+});

@@ -1,0 +1,42 @@
+/** The real lexicon, for tests: read once a test file from the pack that `npm test` builds. */
+import { readFileSync } from 'node:fs';
+import { gunzipSync, strFromU8 } from 'fflate';
+import { completeClass, type ClassSettings } from '../classes/new-class';
+import { Lexicon } from '../words/lexicon';
+import { Meanings } from '../words/meanings';
+import type { AccentPack, LexiconPack } from '../words/lexicon-pack';
+
+export function readPack(): LexiconPack {
+  const bytes = readFileSync(new URL('../../data/packs/lexicon.pack', import.meta.url));
+  return JSON.parse(strFromU8(gunzipSync(bytes))) as LexiconPack;
+}
+
+let lexicon: Lexicon | undefined;
+
+export function testLexicon(): Lexicon {
+  lexicon ??= new Lexicon(readPack());
+  return lexicon;
+}
+
+let british: Lexicon | undefined;
+
+/** The same words as Southern British English says them. */
+export function britishLexicon(): Lexicon {
+  const bytes = readFileSync(new URL('../../data/packs/british.pack', import.meta.url));
+  british ??= new Lexicon(readPack(), JSON.parse(strFromU8(gunzipSync(bytes))) as AccentPack);
+  return british;
+}
+
+let meanings: Meanings | undefined;
+
+/** The meanings that the browser carries. */
+export function testMeanings(): Meanings {
+  const bytes = readFileSync(new URL('../../data/packs/meanings.pack', import.meta.url));
+  meanings ??= new Meanings(strFromU8(gunzipSync(bytes)));
+  return meanings;
+}
+
+/** The Kestrels of the examples: Year 2, steps 1 to 23 taught. */
+export function kestrels(settings: ClassSettings = {}) {
+  return completeClass({ id: 'kestrels', name: 'Kestrels', step: 23, ...settings });
+}

@@ -1,0 +1,137 @@
+/** A text laid open for questions: its sentences with their places, its names, its most told words. */
+import type { Lexicon } from '../../words/lexicon';
+import { wordClassBits } from '../../words/word-class';
+import {
+  isHeading,
+  linesIn,
+  paragraphsIn,
+  sentencesIn,
+  wordsIn,
+  type Span,
+} from '../analysis/segment';
+import { entryOf, namesIn, sentenceStarts, wordTokens } from '../analysis/word-tokens';
+import { functionWords } from '../devices/device';
+import { lineNumberAt } from '../marks/quotation-chart';
+import { formsOf } from '../fit/word-form';
+import { simpleClause } from './simple-clause';
+import type { TextMaterial } from './text-material';
+
+export interface PassageSentence extends Span {
+  readonly text: string;
+  /** Who says it, in a talk that is written with names and colons. */
+  readonly speaker?: string;
+  readonly words: number;
+  /** Counted from 1. */
+  readonly paragraph: number;
+  /** “line 3”, “paragraph 2”. */
+  readonly where: string;
+}
+
+export interface Passage {
+  readonly material: TextMaterial;
+  readonly sentences: readonly PassageSentence[];
+  /** Paragraphs or stanzas, headings left out. */
+  readonly paragraphs: readonly (Span & { readonly text: string })[];
+  /** Names of people and places, lower case. */
+  readonly names: ReadonlySet<string>;
+  /** Names as they are written. */
+  readonly people: readonly string[];
+  /** Names of single people: those that do something and never stand after “the”. */
+  readonly persons: readonly string[];
+  /** The full words that come most, as base forms. */
+  readonly keywords: readonly string[];
+}
+
+const oneLine = (text: string) => text.replace(/\s+/g, ' ').trim();
+
+/** Words that greet and answer: no text is about them. */
+const greetings = new Set(
+  'yes no please thank thanks welcome hello goodbye sorry good well lot way thing one today yesterday tomorrow'.split(
+    ' ',
+  ),
+);
+
+/** The base forms of nouns and verbs that a text tells of most, the most frequent first. */
+export function keywordsIn(text: string, names: ReadonlySet<string>, lexicon: Lexicon): string[] {
+  const counts = new Map<string, number>();
+  for (const { key } of wordTokens(text)) {
+    if (functionWords.has(key) || names.has(key) || greetings.has(key) || key.length < 3) continue;
+    const entry = entryOf(key, lexicon);
+    if (entry === undefined || (entry.kinds & wordClassBits.noun) === 0 || entry.zipf > 5.9)
+      continue;
+    const base = formsOf(key, lexicon)[0]?.base ?? key;
+    counts.set(base, (counts.get(base) ?? 0) + 1);
+  }
+  return [...counts].sort((left, right) => right[1] - left[1]).map(([word]) => word);
+}
+
+export function openPassage(material: TextMaterial, lexicon: Lexicon): Passage {
+  const { body, kind } = material;
+  const verse = kind === 'poem';
+  const all = paragraphsIn(body).filter(({ start, end }) => !isHeading(body.slice(start, end)));
+  const found = sentencesIn(body, verse).filter(
+    ({ start, end }) => !isHeading(body.slice(start, end)),
+  );
+  const tokens = wordTokens(body);
+  const names = namesIn(tokens, sentenceStarts(body, found, verse ? linesIn(body) : all), lexicon);
+  const sentences = found.map(({ start, end }): PassageSentence => {
+    const paragraph = all.findIndex((each) => start >= each.start && start < each.end) + 1;
+    const here = all[paragraph - 1];
+    const speaker = here
+      ? /^(\p{Lu}[\p{L}’' ]{0,24}):\s/u.exec(body.slice(here.start, here.end))?.[1]
+      : undefined;
+    const said = oneLine(body.slice(start, end));
+    return {
+      start,
+      end,
+      text: speaker ? said.replace(`${speaker}: `, '') : said,
+      ...(speaker ? { speaker } : {}),
+      words: wordsIn(body, { start, end }).length,
+      paragraph,
+      where: verse ? `line ${lineNumberAt(body, start)}` : `paragraph ${paragraph}`,
+    };
+  });
+  const people = [
+    ...new Set(
+      tokens
+        .filter(({ key, text }) => names.has(key) && /^\p{Lu}/u.test(text))
+        .map(({ text }) => text.replace(/['’]s?$/, '')),
+    ),
+  ];
+  return {
+    material,
+    sentences,
+    paragraphs: all.map(({ start, end }) => ({ start, end, text: body.slice(start, end) })),
+    names,
+    people,
+    persons: people.filter(
+      (name) =>
+        isPerson(name, body) &&
+        sentences.some(({ text }) => simpleClause(text, names, lexicon)?.subject === name),
+    ),
+    keywords: keywordsIn(body, names, lexicon),
+  };
+}
+
+const titles = /^(?:Mr|Mrs|Ms|Dr|Miss|Sir|Lady|Saint|St)$/;
+const calendar =
+  /^(?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|January|February|March|April|May|June|July|August|September|October|November|December)$/;
+
+/** A name that can be a person’s: never after “the” or a word of place, and no part of a longer one. */
+function isPerson(name: string, body: string): boolean {
+  if (titles.test(name) || calendar.test(name)) return false;
+  const said = (pattern: string) => new RegExp(pattern, 'u').test(body);
+  if (said(`\\b[Tt]he ${name}\\b`) || said(`\\b(?:Mr|Mrs|Ms|Dr|Miss)\\.? ${name}\\b`)) return false;
+  if (said(`\\b(?:in|to|from|at) ${name}\\b`)) return false;
+  return !said(`${name} \\p{Lu}`);
+}
+
+/** The proof of an answer: where it stands and what stands there. */
+export const proofOf = ({ where, text }: PassageSentence) =>
+  `${where[0]?.toUpperCase()}${where.slice(1)}: “${text}”`;
+
+/** A short name for an item: the first words of what it is about. */
+export const labelOf = (text: string) => {
+  const words = oneLine(text).split(' ');
+  return words.slice(0, 6).join(' ') + (words.length > 6 ? ' …' : '');
+};

@@ -1,0 +1,88 @@
+/**
+ * The packed lexicon: columns of text that compress well and load in one go.
+ *
+ * Alignments are stored as one character a unit: the id of its correspondence
+ * added to `UNIT_BASE`, and a split digraph's consonant follows its vowel.
+ */
+import { correspondences } from '../sounds/correspondences';
+import type { AlignedUnit } from '../sounds/align';
+
+/** How the words are said in one accent: a column for each part, in the order of the pack's words. */
+export interface SoundColumns {
+  /** Readings of each word joined by `|`; the words joined by a space. */
+  readonly units: string;
+  /** Stress digits of each reading, joined alike. */
+  readonly stresses: string;
+  /** Letters in each syllable as base-36 digits, joined alike. */
+  readonly syllables: string;
+  /** Word class of each reading (n, v, a, d or -), joined alike. */
+  readonly classes: string;
+}
+
+export interface LexiconPack extends SoundColumns {
+  /** Format of the pack; a loader refuses another. */
+  readonly format: typeof PACK_FORMAT;
+  /** Words joined by spaces, most frequent first. */
+  readonly words: string;
+  /** Zipf frequency times 100, one integer a word. */
+  readonly zipf: readonly number[];
+  /** One digit a word: 1 on the Dale–Chall list, 2 on the Spache list, 4 a classroom word, added up. */
+  readonly ease: string;
+  /** Word classes of each word, the bits of `wordClassBits` in base 36, joined by a space. */
+  readonly kinds: string;
+  /** American spellings and their British twins: `color=colour center=centre`. */
+  readonly twins: string;
+  /** Words of each topic, joined by spaces. */
+  readonly topics: Readonly<Record<string, string>>;
+  /** Words that have a picture: `icon word word`, one icon a line. */
+  readonly pictures: string;
+  /** Hashes of unfit words, by letters, by ear and by phonemes; see `packHashes`. */
+  readonly unfit: string;
+  /** Hashes of short real words and names outside the lexicon, by letters and by phonemes. */
+  readonly otherWords: string;
+}
+
+/** The columns of another accent, packed on their own. */
+export interface AccentPack extends SoundColumns {
+  readonly format: typeof PACK_FORMAT;
+  readonly accent: 'british';
+}
+
+export const PACK_FORMAT = 4;
+const UNIT_BASE = 0x100;
+
+/** The character that stands for a correspondence in a packed reading. */
+export function unitCharacter(id: number): string {
+  return String.fromCharCode(UNIT_BASE + id);
+}
+
+export function encodeUnits(units: readonly AlignedUnit[]): string {
+  return units.map((unit) => unitCharacter(unit.correspondence.id)).join('');
+}
+
+/** The ids of the correspondences in a packed column, all readings together. */
+export function* correspondenceIds(codes: string): Iterable<number> {
+  for (let at = 0; at < codes.length; at += 1) {
+    const code = codes.charCodeAt(at);
+    if (code >= UNIT_BASE) yield code - UNIT_BASE;
+  }
+}
+
+/** Rebuilds the units and their letter offsets. */
+export function decodeUnits(code: string): AlignedUnit[] {
+  const units: AlignedUnit[] = [];
+  let at = 0;
+  let silentE = false;
+  for (const character of code) {
+    const correspondence = correspondences[character.charCodeAt(0) - UNIT_BASE];
+    if (correspondence === undefined) throw new Error('The word pack does not fit this program.');
+    const { grapheme, phonemes } = correspondence;
+    const split = grapheme.endsWith('_e');
+    const letters = split ? grapheme.length - 2 : grapheme.length;
+    const end = at + letters + (silentE ? 1 : 0);
+    units.push({ grapheme, phonemes, start: at, end, correspondence });
+    at = end;
+    silentE = split;
+  }
+  return units;
+}

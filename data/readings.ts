@@ -1,0 +1,163 @@
+/** How each word is said, in either accent, and how its letters spell it. */
+import { readFileSync } from 'node:fs';
+import { dictionary } from 'cmu-pronouncing-dictionary';
+import type { Accent } from '../core/sounds/accent';
+import { readIpa } from '../core/sounds/ipa';
+import { toBritish } from '../core/sounds/to-british';
+import { readPronunciation, type Pronunciation } from '../core/sounds/pronunciation';
+import { analyseSpelling, type SpellingAnalysis } from '../core/words/analyse-spelling';
+
+export interface PackedReading {
+  readonly pronunciation: Pronunciation;
+  readonly wordClass: string;
+  readonly analysis: SpellingAnalysis;
+}
+
+function lines(file: string): string[] {
+  return readFileSync(new URL(file, import.meta.url), 'utf8')
+    .split('\n')
+    .filter((line) => line !== '' && !line.startsWith('#'));
+}
+
+interface HandReading {
+  readonly pronunciation: Pronunciation;
+  readonly wordClass: string;
+}
+const handReadings = new Map<string, HandReading[]>();
+for (const line of lines('./pronunciations.tsv')) {
+  const [word, wordClass, arpabet] = line.split('\t') as [string, string, string];
+  const reading = { pronunciation: readPronunciation(arpabet), wordClass };
+  handReadings.set(word, [...(handReadings.get(word) ?? []), reading]);
+}
+
+const britishIpa = new Map<string, string>();
+for (const line of lines('./british.tsv')) {
+  const [word, ipa] = line.split('\t') as [string, string];
+  britishIpa.set(word.toLowerCase(), ipa);
+}
+
+/** The dictionary's variants of a word: `word`, `word(2)`, `word(3)` … */
+function variants(word: string): Pronunciation[] {
+  return [word, ...[1, 2, 3, 4].map((number) => `${word}(${number})`)]
+    .map((key) => dictionary[key.toLowerCase()])
+    .filter((arpabet) => arpabet !== undefined)
+    .map(readPronunciation);
+}
+
+/** The first pronunciation of any word of the dictionary, in phonemes without stress. */
+export function dictionaryPhonemes(word: string): readonly string[] | undefined {
+  return variants(word)[0]?.phonemes;
+}
+
+/** True where a pronunciation is known: by hand or in the dictionary. */
+export function isPronounced(word: string): boolean {
+  return handReadings.has(word) || dictionary[word.toLowerCase()] !== undefined;
+}
+
+/**
+ * The readings of words in both accents.
+ *
+ * @param twins British spellings with the American word whose sounds they share
+ */
+export class Readings {
+  private readonly sounds: Record<Accent, Map<string, Pronunciation['phonemes'] | undefined>> = {
+    american: new Map(),
+    british: new Map(),
+  };
+
+  constructor(
+    private readonly ordinary: ReadonlySet<string>,
+    private readonly twins: ReadonlyMap<string, string>,
+  ) {}
+
+  /** The readings in an accent, the default first; empty where one cannot be aligned. */
+  of(word: string, accent: Accent): PackedReading[] {
+    return accent === 'american' ? this.american(word) : this.british(word);
+  }
+
+  private lookUp(accent: Accent) {
+    return (word: string) => {
+      const known = this.sounds[accent];
+      if (!known.has(word)) {
+        const pronunciation =
+          accent === 'american' ? this.firstAmerican(word) : this.spokenBritish(word);
+        known.set(word, this.ordinary.has(word) ? pronunciation?.phonemes : undefined);
+      }
+      return known.get(word);
+    };
+  }
+
+  private firstAmerican(word: string): Pronunciation | undefined {
+    return handReadings.get(word)?.[0]?.pronunciation ?? variants(word)[0];
+  }
+
+  private american(word: string): PackedReading[] {
+    const source = this.twins.get(word) ?? word;
+    const byHand = handReadings.get(word) ?? handReadings.get(source);
+    const lookUp = this.lookUp('american');
+    if (byHand !== undefined) {
+      const all = byHand.map((reading) => ({
+        ...reading,
+        analysis: analyseSpelling(word, reading.pronunciation, lookUp),
+      }));
+      return all.every((each) => each.analysis !== undefined) ? (all as PackedReading[]) : [];
+    }
+    // The cheapest reading, 1 dearer for each later variant and 3 for one without stress.
+    let best: (PackedReading & { price: number }) | undefined;
+    const own = variants(word);
+    (own.length > 0 ? own : variants(source)).forEach((pronunciation, rank) => {
+      const analysis = analyseSpelling(word, pronunciation, lookUp);
+      if (analysis === undefined) return;
+      const unstressed = pronunciation.stresses.every((stress) => stress === 0) ? 3 : 0;
+      const price = analysis.cost + rank + unstressed;
+      if (best === undefined || price < best.price) {
+        best = { pronunciation, wordClass: '-', analysis, price };
+      }
+    });
+    return best ? [best] : [];
+  }
+
+  private spokenBritish(word: string): Pronunciation | undefined {
+    const ipa = britishIpa.get(word.toLowerCase());
+    const read = ipa === undefined ? undefined : readIpa(ipa);
+    return read && happyVowel(word, read);
+  }
+
+  /** By the speech rules; where these do not fit the letters, and for homographs, from the American by rule. */
+  private british(word: string): PackedReading[] {
+    const lookUp = this.lookUp('british');
+    const fromAmerican = (): PackedReading[] =>
+      this.american(word).flatMap((reading) => {
+        const pronunciation = toBritish(reading.analysis.units, reading.pronunciation.stresses);
+        const analysis = analyseSpelling(word, pronunciation, lookUp, 'british');
+        return analysis ? [{ ...reading, pronunciation, analysis }] : [];
+      });
+    const byHand = handReadings.get(word) ?? [];
+    if (byHand.length > 0) {
+      const readings = fromAmerican();
+      if (readings.length === byHand.length) return readings;
+    }
+    const spoken = this.spokenBritish(word);
+    const analysis = spoken && analyseSpelling(word, spoken, lookUp, 'british');
+    if (spoken && analysis && analysis.cost < LEAST_PLAUSIBLE * word.length) {
+      return [{ pronunciation: spoken, wordClass: '-', analysis }];
+    }
+    return fromAmerican();
+  }
+}
+
+/** An alignment dearer than this a letter shows that the speech rules misread the word. */
+const LEAST_PLAUSIBLE = 0.9;
+
+/** The last vowel of happy, which the speech rules write short, is the long one of see (Wells 1982). */
+function happyVowel(word: string, { phonemes, stresses }: Pronunciation): Pronunciation {
+  const ending = /(y|ey|ie|i|ee|e)(s|d|'s)?$/.exec(word.toLowerCase());
+  if (!ending || stresses[stresses.length - 1] === 1) return { phonemes, stresses };
+  const extra = ending[2] === undefined ? 0 : 1;
+  const at = phonemes.length - 1 - extra;
+  if (phonemes[at] !== 'IH' || (extra === 1 && !/[zsd]/i.test(phonemes[at + 1] ?? ''))) {
+    return { phonemes, stresses };
+  }
+  if (extra === 1 && /[^i]e[sd]$/.test(word)) return { phonemes, stresses };
+  return { phonemes: phonemes.map((each, index) => (index === at ? 'IY' : each)), stresses };
+}

@@ -1,0 +1,70 @@
+/** The word classes of every word: closed classes by list, open classes from WordNet by how often each is meant. */
+import { readFileSync } from 'node:fs';
+import { wordClassBits, type WordClassName } from '../core/words/word-class';
+import { basesOf, sensesOf, wordClasses, type WordClass } from './wordnet';
+
+const openName: Readonly<Record<WordClass, WordClassName>> = {
+  n: 'noun',
+  v: 'verb',
+  a: 'adjective',
+  d: 'adverb',
+};
+
+const lists = new Map<string, Set<string>>();
+for (const line of readFileSync(new URL('./word-classes.tsv', import.meta.url), 'utf8').split(
+  '\n',
+)) {
+  const [name, words] = line.split('\t');
+  if (name && words) lists.set(name, new Set(words.split(' ')));
+}
+
+/** A class that takes less than this share of a word's tagged uses is not offered. */
+const LEAST_SHARE = 0.12;
+
+/** Weight of each open class of a base: tagged uses, plus a little for each sense. */
+function weights(word: string): Map<WordClass, number> {
+  const found = new Map<WordClass, number>();
+  const counted = new Map<WordClass, number>();
+  for (const { synset, tags } of sensesOf(word)) {
+    // Proper nouns and letters of the alphabet say nothing of the word.
+    if (synset.words.some((each) => each.toLowerCase() === word && each !== word)) continue;
+    const rank = counted.get(synset.wordClass) ?? 0;
+    counted.set(synset.wordClass, rank + 1);
+    found.set(synset.wordClass, (found.get(synset.wordClass) ?? 0) + tags + 0.3 / (rank + 1));
+  }
+  return found;
+}
+
+function openClasses(word: string): WordClass[] {
+  const total = new Map(weights(word));
+  for (const wordClass of wordClasses) {
+    for (const base of basesOf(word, wordClass)) {
+      const weight = weights(base).get(wordClass) ?? 0;
+      total.set(wordClass, Math.max(total.get(wordClass) ?? 0, weight));
+    }
+  }
+  const sum = [...total.values()].reduce((left, right) => left + right, 0);
+  return wordClasses.filter((wordClass) => (total.get(wordClass) ?? 0) > sum * LEAST_SHARE);
+}
+
+/** Closed classes and interjections hide what WordNet says of the same letters. */
+const closed = [
+  'pronoun',
+  'determiner',
+  'preposition',
+  'conjunction',
+  'auxiliary',
+  'interjection',
+  'number',
+] as const;
+
+/** The bits of a word's classes. */
+export function wordClassMask(word: string): number {
+  let mask = 0;
+  for (const name of closed) if (lists.get(name)?.has(word)) mask |= wordClassBits[name];
+  for (const wordClass of openClasses(word.toLowerCase())) {
+    const name = openName[wordClass];
+    if (!lists.get(`not-${name}`)?.has(word)) mask |= wordClassBits[name];
+  }
+  return mask;
+}

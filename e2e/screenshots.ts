@@ -1,0 +1,94 @@
+/** Takes one picture of each main view from the demo data, for docs/screenshots. */
+import { mkdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { closeBrowser, Desk } from './desk';
+
+const folder =
+  process.env['SHOTS'] ?? fileURLToPath(new URL('../docs/screenshots', import.meta.url));
+mkdirSync(folder, { recursive: true });
+
+const desk = await Desk.open();
+const { page } = desk;
+const shoot = async (name: string) => {
+  await page.evaluate(() => document.fonts.ready.then(() => undefined));
+  // What was just done is said for a moment; the pictures show the desk at rest.
+  await page.locator('.said').waitFor({ state: 'detached', timeout: 15_000 });
+  await page.screenshot({ path: `${folder}/${name}.png` });
+};
+
+await desk.go('/');
+await shoot('start');
+await desk.go('/demo');
+await page.waitForURL('**/words');
+await page.getByRole('button', { name: /^Sound:/ }).waitFor();
+await shoot('words');
+await desk.go('/words?word=train');
+await page.getByRole('dialog').getByText('onset tr').waitFor();
+await page.waitForTimeout(600);
+await shoot('word-card');
+await desk.go('/lists/fernhill-storm-words');
+await page.getByRole('columnheader', { name: 'Translation' }).waitFor();
+await shoot('list');
+await desk.go('/lessons');
+await page.getByRole('link', { name: 'Long a in the storm log' }).click();
+await page.locator('.paper-stack .paper-page').first().waitFor();
+await page.getByRole('link', { name: /Sort the/ }).click();
+await page.getByRole('heading', { name: /Sort the/ }).waitFor();
+await shoot('lesson');
+await page.getByRole('button', { name: 'Key', exact: true }).click();
+await shoot('key');
+await page.getByRole('button', { name: 'Paper', exact: true }).click();
+const addExercise = async (name: string, title: string) => {
+  await page.getByRole('button', { name: 'Add to Alone' }).click();
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill(name);
+  await page.locator('.maker-menu.show').getByRole('button', { name }).first().click();
+  await page.locator('.paper-stack').getByRole('heading', { name: title }).first().waitFor();
+};
+await addExercise('Trace, copy, write', 'Trace, copy, write');
+await page.evaluate(() => window.scrollTo(0, 0));
+await shoot('handwriting');
+await addExercise('Word wheel', 'Word wheel');
+await page.evaluate(() => window.scrollTo(0, 0));
+await shoot('word-wheel');
+await addExercise('Crossword', 'Crossword');
+await page.getByRole('button', { name: 'Add to Alone' }).click();
+await page.getByRole('button', { name: /A sheet of my own/ }).click();
+const addBlock = async (name: string | RegExp) => {
+  await page.getByRole('button', { name: 'Add a block' }).click();
+  await page.locator('.maker-menu.show').getByRole('button', { name }).first().click();
+  await page.waitForTimeout(500);
+};
+for (const block of ['Rule card', /Write the missing/, /Crossword/, 'Can-do slip', 'QR code']) {
+  await addBlock(block);
+}
+await page.evaluate(() => window.scrollTo(0, 0));
+await shoot('sheet');
+await desk.go('/classes/fernhill-kestrels');
+await page.getByText('Where the class stands').waitFor();
+await shoot('class');
+await desk.go('/classes/fernhill-kestrels/sequence');
+await page.getByText('60 steps.').waitFor();
+await shoot('sequence');
+await desk.go('/texts/fernhill-station');
+await page.locator('.measures dd').nth(2).waitFor();
+await page.waitForTimeout(800);
+await shoot('text');
+await desk.go('/texts/fernhill-wind?view=marks');
+await page.locator('.panel-fold').first().waitFor();
+await shoot('marks');
+await desk.go('/texts/fernhill-station?view=measures');
+await page.locator('.formulas').waitFor();
+await page.waitForTimeout(500);
+await shoot('measures');
+await desk.go('/texts/fernhill-wind?view=paper');
+await page.locator('.paper-stack .paper-page').first().waitFor();
+await shoot('annotation');
+await desk.go('/lessons/fernhill-station-lesson');
+await page.getByRole('link', { name: 'Find it in the text' }).click();
+await page.locator('.paper-stack').getByText('Find it in the text').waitFor();
+await page.getByRole('button', { name: 'Key', exact: true }).click();
+await shoot('questions');
+await desk.go('/shelf');
+await shoot('shelf');
+await desk.close();
+await closeBrowser();

@@ -1,0 +1,13 @@
+import { defineConfig } from 'vitest/config';
+
+/** End-to-end tests, two files side by side: each waits most of its time for its own browser. */
+export default defineConfig({
+  test: {
+    include: ['e2e/**/*.e2e.ts'],
+    maxWorkers: 2,
+    testTimeout: 150_000,
+    hookTimeout: 60_000,
+    // A poll asks again as long as a locator waits: one look is not enough on a busy machine.
+    expect: { poll: { timeout: 30_000 } },
+  },
+});

@@ -1,0 +1,134 @@
+/** PDF through the Chromium that is installed: the print page of this very server, with the sheets handed over. */
+import { accessSync, constants } from 'node:fs';
+import { delimiter, join } from 'node:path';
+import { chromium, type Browser, type Page } from 'playwright-core';
+import type { Sheet } from '../core/sheets/sheet';
+import { papers } from '../core/sheets/paper';
+
+export class NoChromiumError extends Error {
+  override readonly name = 'NoChromiumError';
+}
+
+const programs = ['chromium', 'chromium-browser', 'google-chrome', 'google-chrome-stable'];
+
+/** The path of an installed Chromium, or undefined. */
+export function findChromium(): string | undefined {
+  for (const folder of (process.env['PATH'] ?? '').split(delimiter)) {
+    for (const program of programs) {
+      const path = join(folder, program);
+      try {
+        accessSync(path, constants.X_OK);
+        return path;
+      } catch {
+        // Not here; look on.
+      }
+    }
+  }
+  return undefined;
+}
+
+let running: Promise<Browser> | undefined;
+
+/** One browser for all requests, started with the first and again after a crash. */
+function browser(executablePath: string): Promise<Browser> {
+  running ??= chromium
+    .launch({
+      executablePath,
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+      ],
+    })
+    .then((started) => {
+      started.on('disconnected', () => {
+        running = undefined;
+      });
+      return started;
+    })
+    .catch((error: unknown) => {
+      running = undefined;
+      throw error;
+    });
+  return running;
+}
+
+/** Where this server answers itself. */
+function ownAddress(): string {
+  return `http://127.0.0.1:${process.env['PORT'] ?? '3000'}`;
+}
+
+/** Opens the print page with the sheets handed over, and works on it. */
+async function withPages<Result>(
+  sheets: readonly Sheet[],
+  title: string,
+  scale: number,
+  work: (page: Page) => Promise<Result>,
+): Promise<Result> {
+  const executablePath = findChromium();
+  if (executablePath === undefined) throw new NoChromiumError();
+  const context = await (await browser(executablePath)).newContext({ deviceScaleFactor: scale });
+  try {
+    const address = ownAddress();
+    // The print page needs this server and nothing else.
+    await context.route('**/*', (route) =>
+      route.request().url().startsWith(`${address}/`) ? route.continue() : route.abort(),
+    );
+    const page = await context.newPage();
+    await page.addInitScript(
+      (given) => {
+        window.wordaneSheets = given;
+      },
+      { sheets, title },
+    );
+    await page.emulateMedia({ media: 'print' });
+    await page.goto(`${address}/print`);
+    await page.waitForSelector('[data-printable]');
+    await page.evaluate(() => document.fonts.ready.then(() => undefined));
+    return await work(page);
+  } finally {
+    await context.close();
+  }
+}
+
+/**
+ * The sheets' pages as a tagged PDF with fonts embedded.
+ *
+ * @throws NoChromiumError where no Chromium is installed
+ */
+export function makePdf(sheets: readonly Sheet[], title: string): Promise<Buffer> {
+  const { width, height } = papers[sheets[0]?.paper ?? 'a4'];
+  return withPages(sheets, title, 1, (page) =>
+    page.pdf({
+      width: `${width}mm`,
+      height: `${height}mm`,
+      printBackground: true,
+      preferCSSPageSize: true,
+      tagged: true,
+    }),
+  );
+}
+
+/** Dots in an inch of a picture of a page, over the 96 of a screen. */
+const PICTURE_SCALE = 200 / 96;
+
+/**
+ * One page as a picture.
+ *
+ * @param index of the page among all, learner's pages first
+ * @throws NoChromiumError where no Chromium is installed
+ * @throws RangeError where there is no such page
+ */
+export function makePng(sheets: readonly Sheet[], title: string, index: number): Promise<Buffer> {
+  return withPages(sheets, title, PICTURE_SCALE, async (page) => {
+    const pages = page.locator('.paper-page');
+    const count = await pages.count();
+    if (index < 0 || index >= count) {
+      throw new RangeError(`There is no page ${index + 1}: there are ${count}.`);
+    }
+    return pages.nth(index).screenshot();
+  });
+}

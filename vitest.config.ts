@@ -1,0 +1,24 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  resolve: {
+    alias: {
+      '~core': fileURLToPath(new URL('./core', import.meta.url)),
+      '~': fileURLToPath(new URL('./app', import.meta.url)),
+    },
+  },
+  test: {
+    include: [
+      'core/**/*.test.ts',
+      'app/**/*.test.ts',
+      'server/**/*.test.ts',
+      'scripts/**/*.test.ts',
+      'data/**/*.test.ts',
+    ],
+    // No test leaves anything behind, and the word bank is then read once a worker.
+    isolate: false,
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
+  },
+});
