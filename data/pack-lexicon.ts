@@ -24,7 +24,7 @@ import { packHashes, plainEar, wordHash } from '../core/words/word-hash';
 import { allUnfit, dictionaryWords, isOrdinaryWord, isUnfit, spellInSentence } from './fitness';
 import { dictionaryPhonemes, isPronounced, Readings, type PackedReading } from './readings';
 import { topicsOf } from './topics';
-import { wordClassMask } from './word-classes';
+import { wordClassMask, wordClassShares } from './word-classes';
 
 /** Tokens in the SUBTLEX-US corpus, in millions (Brysbaert & New 2009). */
 const CORPUS_MILLIONS = 51;
@@ -179,6 +179,7 @@ const pack: LexiconPack = {
   ...sounds.american.packed(),
   ease: kept.map(({ word }) => easeOf(word.toLowerCase())).join(''),
   kinds: kept.map(({ word }) => wordClassMask(americanOf.get(word) ?? word).toString(36)).join(' '),
+  shares: kept.map(({ word }) => wordClassShares(americanOf.get(word) ?? word)).join(' '),
   twins: [...britishOf]
     .filter(([us, gb]) => present.has(us) && present.has(gb))
     .map((pair) => pair.join('='))

@@ -35,7 +35,7 @@ function weights(word: string): Map<WordClass, number> {
   return found;
 }
 
-function openClasses(word: string): WordClass[] {
+function totals(word: string): Map<WordClass, number> {
   const total = new Map(weights(word));
   for (const wordClass of wordClasses) {
     for (const base of basesOf(word, wordClass)) {
@@ -43,7 +43,15 @@ function openClasses(word: string): WordClass[] {
       total.set(wordClass, Math.max(total.get(wordClass) ?? 0, weight));
     }
   }
-  const sum = [...total.values()].reduce((left, right) => left + right, 0);
+  return total;
+}
+
+const sumOf = (total: ReadonlyMap<WordClass, number>) =>
+  [...total.values()].reduce((left, right) => left + right, 0);
+
+function openClasses(word: string): WordClass[] {
+  const total = totals(word);
+  const sum = sumOf(total);
   return wordClasses.filter((wordClass) => (total.get(wordClass) ?? 0) > sum * LEAST_SHARE);
 }
 
@@ -67,4 +75,20 @@ export function wordClassMask(word: string): number {
     if (!lists.get(`not-${name}`)?.has(word)) mask |= wordClassBits[name];
   }
   return mask;
+}
+
+/**
+ * How often a word is meant as noun, verb, adjective and adverb: one digit each,
+ * 9 for nearly always, 1 for hardly ever, 0 for never; zeros at the end are left out.
+ */
+export function wordClassShares(word: string): string {
+  const total = totals(word.toLowerCase());
+  const sum = sumOf(total);
+  return (['n', 'v', 'a', 'd'] as const)
+    .map((wordClass) => {
+      const weight = total.get(wordClass) ?? 0;
+      return weight === 0 ? 0 : Math.max(1, Math.round((9 * weight) / sum));
+    })
+    .join('')
+    .replace(/0+$/, '');
 }

@@ -9,9 +9,7 @@ import { address, closeBrowser, Desk } from './desk';
 afterAll(closeBrowser);
 
 async function withDemo(): Promise<Desk> {
-  const desk = await Desk.open();
-  await desk.go('/demo');
-  await desk.page.waitForURL('**/words');
+  const desk = await Desk.withDemo();
   await desk.page.getByRole('button', { name: /^Sound:/ }).waitFor();
   return desk;
 }
@@ -271,9 +269,7 @@ test('the policy on scripts has no unsafe-inline, and every script carries the n
 });
 
 test('the learner’s page and the desk can be used at 390 pixels', async () => {
-  const desk = await Desk.open({ width: 390, height: 800 });
-  await desk.go('/demo');
-  await desk.page.waitForURL('**/words');
+  const desk = await Desk.withDemo('/words', { width: 390, height: 800 });
   for (const path of ['/words', '/classes/fernhill-kestrels', '/lessons', '/shelf']) {
     await desk.go(path);
     const wider = await desk.page.evaluate(

@@ -3,7 +3,20 @@ import { chromium, type Browser, type BrowserContext, type Page } from 'playwrig
 
 const address = process.env['WORDANE_ADDRESS'] ?? 'http://127.0.0.1:4390';
 
+/** How long a step may take on a machine that does other work beside: a wait, never a measure. */
+const patience = 120_000;
+
+type StorageState = Awaited<ReturnType<BrowserContext['storageState']>>;
+
+/** The app's own router, which React Router leaves on the window. */
+interface Router {
+  navigate(to: string): Promise<void>;
+}
+
 let browser: Promise<Browser> | undefined;
+
+/** What the browser of a desk with the demo keeps. */
+let demo: Promise<StorageState> | undefined;
 
 function openBrowser(): Promise<Browser> {
   browser ??= chromium.launch({
@@ -36,13 +49,35 @@ export class Desk {
     readonly page: Page,
   ) {}
 
-  static async open(size = { width: 1280, height: 800 }): Promise<Desk> {
+  static async open(
+    size = { width: 1280, height: 800 },
+    storageState?: StorageState,
+  ): Promise<Desk> {
     const context = await (
       await openBrowser()
-    ).newContext({ viewport: size, acceptDownloads: true });
-    context.setDefaultTimeout(30_000);
+    ).newContext({
+      viewport: size,
+      acceptDownloads: true,
+      ...(storageState && { storageState }),
+    });
+    context.setDefaultTimeout(patience);
     const desk = new Desk(context, await context.newPage());
     desk.watch(desk.page);
+    return desk;
+  }
+
+  /** A desk that holds the demo, opened at `path`: the demo itself is put in once a test file. */
+  static async withDemo(path = '/words', size = { width: 1280, height: 800 }): Promise<Desk> {
+    demo ??= Desk.open().then(async (desk) => {
+      await desk.go('/demo');
+      await desk.page.waitForURL('**/words');
+      await desk.page.getByRole('button', { name: /^Sound:/ }).waitFor();
+      const state = await desk.context.storageState({ indexedDB: true });
+      await desk.close();
+      return state;
+    });
+    const desk = await Desk.open(size, await demo);
+    await desk.go(path);
     return desk;
   }
 
@@ -65,9 +100,20 @@ export class Desk {
     });
   }
 
-  /** Opens a path and waits until the screen answers. */
+  /**
+   * Opens a path and waits until the screen answers: inside the app where it is open already, as a
+   * link would, so that the word bank stays loaded.
+   */
   async go(path: string, page = this.page): Promise<void> {
-    await page.goto(address + path);
+    const inside =
+      page.url().startsWith(`${address}/`) &&
+      (await page.evaluate(async (to) => {
+        const router = (window as { __reactRouterDataRouter?: Router }).__reactRouterDataRouter;
+        if (document.querySelector('.app-shell[data-ready=true]') === null) return false;
+        await router?.navigate(to);
+        return router !== undefined;
+      }, path));
+    if (!inside) await page.goto(address + path);
     await page.waitForSelector('.app-shell[data-ready=true]');
   }
 

@@ -183,11 +183,8 @@ test('a Letter class prints on Letter', async () => {
 });
 
 test('exercises of other kinds are added, open at once, and print with their pictures and keys', async () => {
-  const desk = await Desk.open();
+  const desk = await Desk.withDemo('/lessons');
   const { page } = desk;
-  await desk.go('/demo');
-  await page.waitForURL('**/words');
-  await desk.go('/lessons');
   await page.getByRole('link', { name: 'Long a in the storm log' }).click();
   await page.locator('.paper-stack .paper-page').first().waitFor();
   const titles: readonly (readonly [maker: string, title: string])[] = [
@@ -227,11 +224,8 @@ test('exercises of other kinds are added, open at once, and print with their pic
 });
 
 test('twenty-six learners get a copy with their name, three of them another version', async () => {
-  const desk = await Desk.open();
+  const desk = await Desk.withDemo('/classes/fernhill-kestrels');
   const { page } = desk;
-  await desk.go('/demo');
-  await page.waitForURL('**/words');
-  await desk.go('/classes/fernhill-kestrels');
   for (const [learner, version] of [
     ['Bram', 'support'],
     ['Cleo', 'support'],

@@ -10,11 +10,8 @@ import { pdfFacts, pdfPages } from './pdf';
 afterAll(closeBrowser);
 
 async function openLesson(): Promise<Desk> {
-  const desk = await Desk.open();
+  const desk = await Desk.withDemo('/lessons');
   const { page } = desk;
-  await desk.go('/demo');
-  await page.waitForURL('**/words');
-  await desk.go('/lessons');
   await page.getByRole('link', { name: 'Long a in the storm log' }).click();
   await page.locator('.paper-stack .paper-page').first().waitFor();
   return desk;

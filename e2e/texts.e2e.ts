@@ -13,14 +13,6 @@ const page1 = `Fernhill school maintains a weather station on the hill. Asha rea
 
 On Monday an enormous storm crossed the valley. Bram found the lid beside the gate. The club closed the gate because the wind was strong. Asha carried three lamps to the hut.`;
 
-async function withDemo(path: string): Promise<Desk> {
-  const desk = await Desk.open();
-  await desk.go('/demo');
-  await desk.page.waitForURL('**/words');
-  await desk.go(path);
-  return desk;
-}
-
 /** Opens a view of the text and waits for what it shows. */
 async function view(page: Page, name: string, shows: string): Promise<void> {
   await page.getByRole('button', { name, exact: true }).click();
@@ -97,7 +89,7 @@ test('a page is pasted, fitted, asked about and printed', async () => {
 }, 180_000);
 
 test('a poem is marked, its chart grows, and its marks go out and come back', async () => {
-  const desk = await withDemo('/texts/fernhill-wind?view=marks');
+  const desk = await Desk.withDemo('/texts/fernhill-wind?view=marks');
   const { page } = desk;
   await page.locator('.quotation-chart tbody tr').nth(4).waitFor();
   await expectNoViolations(page, 'marks');
@@ -159,7 +151,7 @@ test('a poem is marked, its chart grows, and its marks go out and come back', as
 }, 180_000);
 
 test('a text is written in, its sections are given one by one, and a copy goes to another class', async () => {
-  const desk = await withDemo('/texts/fernhill-station?view=write');
+  const desk = await Desk.withDemo('/texts/fernhill-station?view=write');
   const { page } = desk;
   const field = page.getByRole('textbox', { name: 'The text' });
   await field.fill(`${await field.inputValue()}\n\n# After the storm\n\nThe sun came out.`);
@@ -176,7 +168,7 @@ test('a text is written in, its sections are given one by one, and a copy goes t
 });
 
 test('files come in with what was left out named; what cannot be read is refused and nothing is lost', async () => {
-  const desk = await withDemo('/texts');
+  const desk = await Desk.withDemo('/texts');
   const { page } = desk;
   const files = page.getByLabel(/^Or choose a file/);
   const bring = (name: string, mimeType: string, content: string | Buffer) =>

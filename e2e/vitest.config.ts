@@ -5,9 +5,9 @@ export default defineConfig({
   test: {
     include: ['e2e/**/*.e2e.ts'],
     maxWorkers: 2,
-    testTimeout: 150_000,
-    hookTimeout: 60_000,
+    testTimeout: 900_000,
+    hookTimeout: 120_000,
     // A poll asks again as long as a locator waits: one look is not enough on a busy machine.
-    expect: { poll: { timeout: 30_000 } },
+    expect: { poll: { timeout: 120_000 } },
   },
 });

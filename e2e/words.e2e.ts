@@ -7,9 +7,7 @@ afterAll(closeBrowser);
 
 /** A desk with the demo in, at the Words screen. */
 async function wordsDesk(): Promise<Desk> {
-  const desk = await Desk.open();
-  await desk.go('/demo');
-  await desk.page.waitForURL('**/words');
+  const desk = await Desk.withDemo();
   await desk.page.getByRole('button', { name: /^Sound:/ }).waitFor();
   return desk;
 }

@@ -30,6 +30,8 @@ export interface LexiconPack extends SoundColumns {
   readonly ease: string;
   /** Word classes of each word, the bits of `wordClassBits` in base 36, joined by a space. */
   readonly kinds: string;
+  /** How often each word is meant as noun, verb, adjective, adverb: digits 0 to 9, joined by a space. */
+  readonly shares: string;
   /** American spellings and their British twins: `color=colour center=centre`. */
   readonly twins: string;
   /** Words of each topic, joined by spaces. */
@@ -48,7 +50,7 @@ export interface AccentPack extends SoundColumns {
   readonly accent: 'british';
 }
 
-export const PACK_FORMAT = 4;
+export const PACK_FORMAT = 5;
 const UNIT_BASE = 0x100;
 
 /** The character that stands for a correspondence in a packed reading. */

@@ -39,6 +39,8 @@ export interface LexiconEntry {
   readonly level: Level;
   /** Word classes as the bits of `wordClassBits`. */
   readonly kinds: number;
+  /** How often it is meant as noun, verb, adjective, adverb: digits 0 (never) to 9; zeros at the end left out. */
+  readonly shares: string;
   /** At least one; the default first. */
   readonly readings: readonly [Reading, ...Reading[]];
 }
@@ -86,6 +88,7 @@ export class Lexicon {
     const syllables = columns.syllables.split(' ');
     const classes = columns.classes.split(' ');
     const kinds = pack.kinds.split(' ');
+    const shares = pack.shares.split(' ');
     this.entries = words.map((word, rank) => {
       const zipf = (pack.zipf[rank] ?? 0) / 100;
       const ease = Number(pack.ease[rank]);
@@ -113,6 +116,7 @@ export class Lexicon {
         zipf,
         level: levelOfScore(score),
         kinds: parseInt(kinds[rank] ?? '0', 36),
+        shares: shares[rank] ?? '',
         readings,
       };
     });

@@ -1,0 +1,249 @@
+/** Every way to read a token by itself, with what each costs: closed classes by list, the rest by the word bank. */
+import { verbFormsOf } from '../../forms/english/verb-form-of';
+import { irregularForm } from '../../words/irregular-base';
+import type { Lexicon } from '../../words/lexicon';
+import type { Token } from '../tokens/token';
+import { alsoOpen, closedReadings } from './closed-class';
+import { weekdaysAndMonths } from './names';
+import type { Tag, WordReading } from './tag';
+
+/** Shares of noun, verb, adjective and adverb, 0 to 9. */
+type Shares = readonly [noun: number, verb: number, adjective: number, adverb: number];
+
+const sharesOf = (word: string, lexicon: Lexicon): Shares | undefined => {
+  const entry = lexicon.find(word);
+  if (entry === undefined) return undefined;
+  const digits = [...entry.shares].map(Number);
+  return [digits[0] ?? 0, digits[1] ?? 0, digits[2] ?? 0, digits[3] ?? 0];
+};
+
+/** A share as a cost: nearly always 0, half the time 0.5, hardly ever 1.6. */
+const costOf = (share: number) => Math.round(Math.log(9 / Math.max(share, 0.4)) * 75) / 100;
+
+/** Participles that are adjectives of their own after be: bored, interested. */
+export const adjectivalParticiples = new Set(
+  `tired bored excited interested worried pleased scared frightened surprised delighted amazed annoyed confused
+   disappointed embarrassed exhausted fascinated relaxed satisfied shocked upset married engaged crowded ashamed
+   concerned determined experienced gifted skilled talented wicked naked ragged rugged learned beloved aged
+   complicated advanced retired related used allowed supposed dressed drunk lost gone finished prepared
+   thrilled terrified puzzled depressed devoted educated dedicated organised organized unexpected unknown
+   unlocked unhurt unharmed well-known worn-out broken-down so-called old-fashioned deserted rusted inclined
+   convinced accustomed detailed limited mixed pointed rounded curved haunted stuck fed-up alarmed astonished
+   amused inspired motivated isolated`.split(/\s+/),
+);
+
+const tagOfForm: Readonly<Record<string, Tag>> = {
+  third: 'third',
+  past: 'past',
+  participle: 'participle',
+  ing: 'ing',
+};
+
+/** Plural of a noun, by its ending or by the table of irregulars. */
+function singularOf(word: string, lexicon: Lexicon): string | undefined {
+  const irregular = irregularForm(word);
+  if (irregular?.what === 'plural') return irregular.base;
+  if (!word.endsWith('s') || word.length < 3 || /(ss|us|is)$/.test(word)) return undefined;
+  const nounShare = (base: string) => sharesOf(base, lexicon)?.[0] ?? 0;
+  const bases = [
+    ...(word.endsWith('ies') ? [`${word.slice(0, -3)}y`] : []),
+    ...(word.endsWith('ves') ? [`${word.slice(0, -3)}f`, `${word.slice(0, -3)}fe`] : []),
+    word.slice(0, -1),
+    ...(word.endsWith('es') ? [word.slice(0, -2)] : []),
+  ];
+  return bases.find((base) => nounShare(base) > 0);
+}
+
+/** What an ending tells of a word that the word bank does not know. */
+function guessed(word: string): WordReading[] {
+  if (/ly$/.test(word)) return [{ tag: 'adverb', cost: 0.2 }, { tag: 'adjective', cost: 1 }];
+  if (/ing$/.test(word)) return [{ tag: 'ing', cost: 0.2 }, { tag: 'noun', cost: 0.6 }];
+  if (/ed$/.test(word)) {
+    const base = word.replace(/ed$/, '');
+    return [
+      { tag: 'past', cost: 0.3, base },
+      { tag: 'participle', cost: 0.3, base },
+      { tag: 'adjective', cost: 0.6 },
+    ];
+  }
+  if (/(ous|ful|less|able|ible|ish|ic|ive|al|ant|ent|ary)$/.test(word)) {
+    return [{ tag: 'adjective', cost: 0.2 }, { tag: 'noun', cost: 0.9 }];
+  }
+  if (/[^s]s$/.test(word)) {
+    return [
+      { tag: 'nouns', cost: 0.2, plural: true },
+      { tag: 'third', cost: 1, base: word.replace(/s$/, '') },
+    ];
+  }
+  return [
+    { tag: 'noun', cost: 0.2 },
+    { tag: 'adjective', cost: 1.1 },
+    { tag: 'base', cost: 1.5, base: word },
+    { tag: 'present', cost: 1.6, base: word },
+  ];
+}
+
+/** Nouns with one form for one and for many. */
+const sameForm = new Set('sheep fish deer series species aircraft'.split(' '));
+
+/** Readings of a word of an open class in lower case. */
+function openReadings(word: string, lexicon: Lexicon): WordReading[] {
+  const hyphened = /-/.test(word) && lexicon.find(word) === undefined;
+  if (hyphened) {
+    const last = word.slice(word.lastIndexOf('-') + 1);
+    const ends = openReadings(last, lexicon);
+    const noun = ends.some(({ tag, cost }) => (tag === 'noun' || tag === 'nouns') && cost < 0.8);
+    const plural = ends.some(({ tag }) => tag === 'nouns');
+    return [
+      { tag: 'adjective', cost: noun ? 0.3 : 0.1 },
+      ...(noun ? [{ tag: plural ? 'nouns' : 'noun', cost: 0.2, plural } as const] : []),
+    ];
+  }
+  const shares = sharesOf(word, lexicon);
+  const readings: WordReading[] = [];
+  const verbs = verbFormsOf(word, lexicon);
+  const inflected = verbs.filter(({ form, base }) => form !== 'base' && base !== word);
+  if (shares === undefined && verbs.length === 0) {
+    const plural = singularOf(word, lexicon);
+    return plural
+      ? [{ tag: 'nouns', cost: 0, base: plural, plural: true }]
+      : guessed(word);
+  }
+  const [noun, verb, adjective, adverb] = shares ?? [0, 9, 0, 0];
+  const singular = singularOf(word, lexicon);
+  if (singular !== undefined) {
+    readings.push({
+      tag: 'nouns',
+      cost: costOf(Math.max(noun, 2)),
+      base: singular,
+      plural: true,
+    });
+  } else if (noun > 0) {
+    readings.push({ tag: 'noun', cost: costOf(noun), plural: false });
+    if (sameForm.has(word)) readings.push({ tag: 'nouns', cost: 0.3, plural: true });
+  }
+  if (adjective > 0) readings.push({ tag: 'adjective', cost: costOf(adjective) });
+  if (adverb > 0) readings.push({ tag: 'adverb', cost: costOf(adverb) });
+  for (const { base, form } of verbs) {
+    if (form === 'base') {
+      // An inflected form is a base of its own only where its table says so: found, saw, lay.
+      if (inflected.length > 0 && !/^(?:found|saw|lay|ground|fell|wound|felt|left|bound|rose|shed|set)$/.test(word))
+        continue;
+      const rare = inflected.length > 0 ? 2.2 : 0;
+      const cost = costOf(verb) + rare;
+      readings.push({ tag: 'base', cost, base }, { tag: 'present', cost: cost + 0.1, base, plural: true });
+      continue;
+    }
+    const tag = tagOfForm[form] as Tag;
+    const own = base === word ? 0.1 : 0;
+    const cost = costOf(Math.max(verb, tag === 'past' || tag === 'participle' ? 4 : 1)) + own;
+    readings.push({ tag, cost, base, ...(tag === 'third' ? { plural: false } : {}) });
+  }
+  if (adjectivalParticiples.has(word) && adjective === 0) readings.push({ tag: 'adjective', cost: 0.2 });
+  // Any -ing form can name what is done: swimming is fun.
+  if (readings.some(({ tag }) => tag === 'ing') && !readings.some(({ tag }) => tag === 'noun')) {
+    readings.push({ tag: 'noun', cost: 1.2, plural: false });
+  }
+  return readings.length > 0 ? readings : guessed(word);
+}
+
+const marks: Readonly<Record<string, Tag>> = {
+  ',': 'comma',
+  ';': 'stop',
+  ':': 'stop',
+  '.': 'stop',
+  '!': 'stop',
+  '?': 'stop',
+  '…': 'stop',
+  '...': 'stop',
+  '–': 'dash',
+  '—': 'dash',
+  '-': 'dash',
+  '(': 'dash',
+  ')': 'dash',
+};
+
+const isCapital = (text: string) => /^\p{Lu}/u.test(text);
+
+/** The readings of token `at`. */
+export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexicon): WordReading[] {
+  const token = tokens[at] as Token;
+  if (token.mark) return [{ tag: marks[token.text] ?? 'quote', cost: 0 }];
+  const { lower } = token;
+  const half = at > 0 && tokens[at - 1]?.joined === true;
+  if (half) return halfReadings(token);
+  if (/^\d/.test(lower)) return [{ tag: 'number', cost: 0 }];
+  const first = !tokens.slice(0, at).some(({ mark }) => !mark) || /^[.!?"“]$/.test(tokens[at - 1]?.text ?? '');
+  const word = token.full ?? lower;
+  const closed = closedReadings(word);
+  const readings: WordReading[] = closed.map((reading) => ({ ...reading }));
+  const modal = readings.find(({ tag }) => tag === 'modal');
+  if (modal && token.full) readings.splice(readings.indexOf(modal), 1, { ...modal, full: token.full });
+  const open = closed.length === 0 || alsoOpen.has(word);
+  if (open) {
+    // Beside closed readings an open one is the rarer.
+    for (const reading of openReadings(word, lexicon)) {
+      const known = readings.find(({ tag }) => tag === reading.tag);
+      if (known === undefined) {
+        readings.push(closed.length > 0 ? { ...reading, cost: reading.cost + 0.8 } : reading);
+      }
+    }
+  }
+  if (isCapital(token.text) && word !== 'i') {
+    const known = lexicon.find(word) !== undefined || closed.length > 0;
+    if (weekdaysAndMonths.has(lower)) {
+      const verb = lower === 'march' || lower === 'may';
+      readings.push({ tag: 'name', cost: verb && first ? 1 : 0 });
+      if (!verb) return [{ tag: 'name', cost: 0 }];
+    } else if (!first) {
+      // A capital in the middle of a sentence begins a name.
+      if (closed.length === 0 || closed.every(({ tag }) => tag === 'modal')) {
+        const adjectiveOnly = readings.find(({ tag, cost }) => tag === 'adjective' && cost < 0.3);
+        return [
+          { tag: 'name', cost: 0 },
+          ...(adjectiveOnly && closed.length === 0 ? [{ ...adjectiveOnly, cost: 0.1 }] : []),
+          ...readings.filter(({ tag }) => tag === 'modal').map((one) => ({ ...one, cost: 0.6 })),
+        ];
+      }
+    } else if (!known && verbFormsOf(lower, lexicon).length === 0 && singularOf(lower, lexicon) === undefined) {
+      return [{ tag: 'name', cost: 0 }, ...guessed(lower).map((one) => ({ ...one, cost: one.cost + 1 }))];
+    } else if (closed.length === 0 || modal) {
+      readings.push({ tag: 'name', cost: 1.9 });
+    }
+  }
+  return readings;
+}
+
+/** The second half of a contraction: its letters leave few ways to read it. */
+function halfReadings({ lower, full }: Token): WordReading[] {
+  switch (lower) {
+    case "n't":
+      return [{ tag: 'not', cost: 0, full: 'not' }];
+    case "'ll":
+      return [{ tag: 'modal', cost: 0, full: 'will' }];
+    case "'m":
+    case "'re":
+      return [{ tag: 'be', cost: 0, base: 'be', form: 'present', full: full ?? 'are' }];
+    case "'ve":
+      return [
+        { tag: 'have', cost: 0, base: 'have', form: 'present', full: 'have' },
+        { tag: 'have', cost: 0, base: 'have', form: 'base', full: 'have' },
+      ];
+    case "'d":
+      return [
+        { tag: 'modal', cost: 0.1, full: 'would' },
+        { tag: 'have', cost: 0.1, base: 'have', form: 'past', full: 'had' },
+      ];
+    case "'s":
+      if (full === 'us') return [{ tag: 'pronoun-object', cost: 0, full: 'us' }];
+      return [
+        { tag: 'be', cost: 0.1, base: 'be', form: 'present', plural: false, full: 'is' },
+        { tag: 'have', cost: 0.2, base: 'have', form: 'present', plural: false, full: 'has' },
+        { tag: 'possessive', cost: 0.1 },
+      ];
+    case 'not':
+      return [{ tag: 'not', cost: 0, full: 'not' }];
+    default:
+      return [{ tag: 'possessive', cost: 0 }];
+  }
+}
