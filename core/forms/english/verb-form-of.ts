@@ -1,6 +1,5 @@
 /** From a verb form back to its base: every base that it can be a form of. */
 import type { Lexicon } from '../../words/lexicon';
-import { wordClassBits } from '../../words/word-class';
 import { inflect } from './inflect';
 import { irregularBases, irregularVerb } from './irregular-verbs';
 
@@ -27,7 +26,7 @@ for (const base of irregularBases) {
 }
 
 const isVerb = (word: string, lexicon: Lexicon) =>
-  ((lexicon.find(word)?.kinds ?? 0) & wordClassBits.verb) !== 0 ||
+  Number(lexicon.find(word)?.shares[1] ?? 0) > 0 ||
   irregularVerb(word) !== undefined;
 
 /** The bases that a spelling can go back to when an ending is taken off. */
@@ -64,6 +63,8 @@ export function verbFormsOf(word: string, lexicon: Lexicon): readonly VerbForm[]
   if (isVerb(word, lexicon)) found.unshift({ base: word, form: 'base' });
   for (const ending of ['s', 'ed', 'ing'] as const) {
     if (!word.endsWith(ending) || word.length < ending.length + 2) continue;
+    // Feed is no past of fee.
+    if (ending === 'ed' && irregularVerb(word) !== undefined) continue;
     for (const base of stems(word, ending)) {
       if (!/[aeiouy]/.test(base) || !isVerb(base, lexicon)) continue;
       const reading = lexicon.find(base)?.readings[0];

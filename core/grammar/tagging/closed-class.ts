@@ -20,7 +20,10 @@ add('determiner', 'the a an every');
 add('determiner', 'this that', 0, { plural: false });
 add('determiner', 'these those', 0, { plural: true });
 add('determiner', 'each another either neither', 0, { plural: false });
-add('determiner', 'some any no all both half many few several most much enough such more less fewer');
+add(
+  'determiner',
+  'some any no all both half many few several most much enough such more less fewer',
+);
 add('determiner', 'what which whose whatever whichever', 0.4);
 add('determiner', 'my your his her its our their');
 add('pronoun-subject', 'he she', 0, { plural: false });
@@ -31,10 +34,7 @@ add('pronoun-object', 'me him us them');
 add('pronoun-object', 'her', 0.3);
 add('pronoun', 'mine yours hers ours theirs');
 add('pronoun', 'his', 0.9);
-add(
-  'pronoun',
-  'myself yourself himself herself itself ourselves yourselves themselves oneself',
-);
+add('pronoun', 'myself yourself himself herself itself ourselves yourselves themselves oneself');
 add(
   'pronoun',
   'someone somebody something anyone anybody anything everyone everybody everything nobody nothing none',
@@ -51,10 +51,7 @@ add('question', 'where when why how');
 add('relative', 'who which whom that whose', 0.1);
 add('relative', 'where when', 0.9);
 add('that', 'that', 0.2);
-add(
-  'subordinator',
-  'if because unless although though whereas whether lest provided',
-);
+add('subordinator', 'if because unless although though whereas whether lest provided');
 add('subordinator', 'when while until till since as once wherever whenever whilst', 0.1);
 add('subordinator', 'after before than', 0.2);
 add('subordinator', 'so', 0.8);
@@ -104,11 +101,17 @@ add('do', 'do', 0, { base: 'do', form: 'base' });
 add('do', 'did', 0, { base: 'do', form: 'past' });
 add('do', 'done', 0, { base: 'do', form: 'participle' });
 add('do', 'doing', 0, { base: 'do', form: 'ing' });
-add('number', `zero two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen
+add(
+  'number',
+  `zero two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen
   sixteen seventeen eighteen nineteen twenty thirty forty fifty sixty seventy eighty ninety hundred thousand
-  million dozen`);
+  million dozen`,
+);
 add('number', 'one', 0);
-add('adjective', 'first second third fourth fifth sixth seventh eighth ninth tenth last next same own other only');
+add(
+  'adjective',
+  'first second third fourth fifth sixth seventh eighth ninth tenth last next same own other only',
+);
 add('noun', 'second third', 1);
 add('adverb', 'first next last only', 0.3);
 add('noun', 'rest lot couple', 0);
@@ -125,22 +128,39 @@ add(
 );
 add('noun', 'today tomorrow yesterday tonight', 0.6);
 add('adverb', 'far long', 0.3);
-add('adverb', 'fast hard early late high low deep close right left wide loud near clear straight daily weekly monthly', 0.5);
-add('adjective', 'fast hard early late high low deep close right left wide loud near clear straight daily weekly monthly far long', 0.1);
-add('adjective', 'well alone ill enough ready able glad sure sorry afraid asleep awake alive aware', 0.2);
+add(
+  'adverb',
+  'fast hard early late high low deep wide loud near clear straight daily weekly monthly',
+  0.5,
+);
+add('adverb', 'right close', 1.3);
+add(
+  'adjective',
+  'fast hard early late high low deep close right wide loud near clear straight daily weekly monthly far long',
+  0.1,
+);
+add(
+  'adjective',
+  'well alone ill enough ready able glad sure sorry afraid asleep awake alive aware',
+  0.2,
+);
 add('adverb', 'no better worse best worst', 0.9);
 add('interjection', 'no', 0.9);
 add('adjective', 'better worse best worst', 0.1);
 add('adverb', 'all both each', 1);
-add('interjection', 'oh ah yes hello hi hey ouch wow hurrah hooray alas goodbye bye thanks please well okay ok', 0.3);
+add(
+  'interjection',
+  'oh ah yes hello hi hey ouch wow hurrah hooray alas goodbye bye thanks please well okay ok',
+  0.3,
+);
 add('adverb', 'please', 0);
-add('noun', 'back right left well home way past inside outside', 0.5);
+add('noun', 'back right well home way past inside outside', 0.5);
 add('adverb', 'back home', 0.3);
 add('adjective', 'inside outside past back home', 1.2);
 
 /** Closed-class words that are also a verb, a noun or a name in everyday use: the word bank is asked too. */
 export const alsoOpen = new Set(
-  `well right left close last second third like back hard long need dare can will may might must past light open round
+  `well right close last second third like back hard long need dare can will may past light open round
    near better best clear straight own down up right rest lot couple home fast early late high low deep wide loud daily
    alone enough still even just second last ill sound half pretty sure ready once way provided plus minus
    present`.split(/\s+/),

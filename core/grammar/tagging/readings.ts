@@ -32,6 +32,14 @@ export const adjectivalParticiples = new Set(
    amused inspired motivated isolated`.split(/\s+/),
 );
 
+/** Adjectives in -ing: after be they say what something is like. */
+const ingAdjectives = new Set(
+  `boring interesting exciting amazing surprising tiring frightening confusing disappointing annoying relaxing
+   charming shocking worrying embarrassing missing willing outstanding amusing exhausting thrilling promising
+   disgusting refreshing terrifying fascinating stunning striking misleading challenging convincing demanding
+   encouraging satisfying inspiring depressing`.split(/\s+/),
+);
+
 const tagOfForm: Readonly<Record<string, Tag>> = {
   third: 'third',
   past: 'past',
@@ -56,8 +64,16 @@ function singularOf(word: string, lexicon: Lexicon): string | undefined {
 
 /** What an ending tells of a word that the word bank does not know. */
 function guessed(word: string): WordReading[] {
-  if (/ly$/.test(word)) return [{ tag: 'adverb', cost: 0.2 }, { tag: 'adjective', cost: 1 }];
-  if (/ing$/.test(word)) return [{ tag: 'ing', cost: 0.2 }, { tag: 'noun', cost: 0.6 }];
+  if (/ly$/.test(word))
+    return [
+      { tag: 'adverb', cost: 0.2 },
+      { tag: 'adjective', cost: 1 },
+    ];
+  if (/ing$/.test(word))
+    return [
+      { tag: 'ing', cost: 0.2 },
+      { tag: 'noun', cost: 0.6 },
+    ];
   if (/ed$/.test(word)) {
     const base = word.replace(/ed$/, '');
     return [
@@ -67,7 +83,10 @@ function guessed(word: string): WordReading[] {
     ];
   }
   if (/(ous|ful|less|able|ible|ish|ic|ive|al|ant|ent|ary)$/.test(word)) {
-    return [{ tag: 'adjective', cost: 0.2 }, { tag: 'noun', cost: 0.9 }];
+    return [
+      { tag: 'adjective', cost: 0.2 },
+      { tag: 'noun', cost: 0.9 },
+    ];
   }
   if (/[^s]s$/.test(word)) {
     return [
@@ -105,9 +124,7 @@ function openReadings(word: string, lexicon: Lexicon): WordReading[] {
   const inflected = verbs.filter(({ form, base }) => form !== 'base' && base !== word);
   if (shares === undefined && verbs.length === 0) {
     const plural = singularOf(word, lexicon);
-    return plural
-      ? [{ tag: 'nouns', cost: 0, base: plural, plural: true }]
-      : guessed(word);
+    return plural ? [{ tag: 'nouns', cost: 0, base: plural, plural: true }] : guessed(word);
   }
   const [noun, verb, adjective, adverb] = shares ?? [0, 9, 0, 0];
   const singular = singularOf(word, lexicon);
@@ -119,27 +136,42 @@ function openReadings(word: string, lexicon: Lexicon): WordReading[] {
       plural: true,
     });
   } else if (noun > 0) {
-    readings.push({ tag: 'noun', cost: costOf(noun), plural: false });
+    // Found, felt, left: as a rule the past of a verb.
+    const rare = noun === 1 && inflected.length > 0 ? 1.2 : 0;
+    readings.push({ tag: 'noun', cost: costOf(noun) + rare, plural: false });
     if (sameForm.has(word)) readings.push({ tag: 'nouns', cost: 0.3, plural: true });
   }
-  if (adjective > 0) readings.push({ tag: 'adjective', cost: costOf(adjective) });
+  if (adjective > 0) {
+    const rare = adjective === 1 && inflected.length > 0 && !word.endsWith('ed') ? 1 : 0;
+    readings.push({
+      tag: 'adjective',
+      cost: ingAdjectives.has(word) ? 0.1 : costOf(adjective) + rare,
+    });
+  }
   if (adverb > 0) readings.push({ tag: 'adverb', cost: costOf(adverb) });
   for (const { base, form } of verbs) {
     if (form === 'base') {
       // An inflected form is a base of its own only where its table says so: found, saw, lay.
-      if (inflected.length > 0 && !/^(?:found|saw|lay|ground|fell|wound|felt|left|bound|rose|shed|set)$/.test(word))
+      if (
+        inflected.length > 0 &&
+        !/^(?:found|saw|lay|ground|fell|wound|felt|left|bound|rose|shed|set)$/.test(word)
+      )
         continue;
-      const rare = inflected.length > 0 ? 2.2 : 0;
+      const rare = inflected.length > 0 ? 3 : 0;
       const cost = costOf(verb) + rare;
-      readings.push({ tag: 'base', cost, base }, { tag: 'present', cost: cost + 0.1, base, plural: true });
+      readings.push(
+        { tag: 'base', cost, base },
+        { tag: 'present', cost: cost + 0.1, base, plural: true },
+      );
       continue;
     }
     const tag = tagOfForm[form] as Tag;
-    const own = base === word ? 0.1 : 0;
+    const own = (base === word ? 0.1 : 0) + (ingAdjectives.has(word) ? 1 : 0);
     const cost = costOf(Math.max(verb, tag === 'past' || tag === 'participle' ? 4 : 1)) + own;
     readings.push({ tag, cost, base, ...(tag === 'third' ? { plural: false } : {}) });
   }
-  if (adjectivalParticiples.has(word) && adjective === 0) readings.push({ tag: 'adjective', cost: 0.2 });
+  if ((adjectivalParticiples.has(word) || ingAdjectives.has(word)) && adjective === 0)
+    readings.push({ tag: 'adjective', cost: 0.2 });
   // Any -ing form can name what is done: swimming is fun.
   if (readings.some(({ tag }) => tag === 'ing') && !readings.some(({ tag }) => tag === 'noun')) {
     readings.push({ tag: 'noun', cost: 1.2, plural: false });
@@ -171,14 +203,26 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   if (token.mark) return [{ tag: marks[token.text] ?? 'quote', cost: 0 }];
   const { lower } = token;
   const half = at > 0 && tokens[at - 1]?.joined === true;
+  if (half && lower === "'d" && tokens[at + 1]?.lower === 'better') {
+    return [{ tag: 'modal', cost: 0, full: 'had better' }];
+  }
   if (half) return halfReadings(token);
   if (/^\d/.test(lower)) return [{ tag: 'number', cost: 0 }];
-  const first = !tokens.slice(0, at).some(({ mark }) => !mark) || /^[.!?"“]$/.test(tokens[at - 1]?.text ?? '');
+  const first =
+    !tokens.slice(0, at).some(({ mark }) => !mark) || /^[.!?"“]$/.test(tokens[at - 1]?.text ?? '');
   const word = token.full ?? lower;
   const closed = closedReadings(word);
   const readings: WordReading[] = closed.map((reading) => ({ ...reading }));
+  const following = tokens[at + 1]?.lower;
+  if (lower === 'such' && following === 'as') return [{ tag: 'preposition', cost: 0 }];
+  // Had better is a modal of its own.
+  if (lower === 'had' && following === 'better')
+    return [{ tag: 'modal', cost: 0, full: 'had better' }];
+  if (lower === 'better' && /^(?:had|'d)$/.test(tokens[at - 1]?.lower ?? ''))
+    return [{ tag: 'adverb', cost: 0 }];
   const modal = readings.find(({ tag }) => tag === 'modal');
-  if (modal && token.full) readings.splice(readings.indexOf(modal), 1, { ...modal, full: token.full });
+  if (modal && token.full)
+    readings.splice(readings.indexOf(modal), 1, { ...modal, full: token.full });
   const open = closed.length === 0 || alsoOpen.has(word);
   if (open) {
     // Beside closed readings an open one is the rarer.
@@ -205,8 +249,15 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
           ...readings.filter(({ tag }) => tag === 'modal').map((one) => ({ ...one, cost: 0.6 })),
         ];
       }
-    } else if (!known && verbFormsOf(lower, lexicon).length === 0 && singularOf(lower, lexicon) === undefined) {
-      return [{ tag: 'name', cost: 0 }, ...guessed(lower).map((one) => ({ ...one, cost: one.cost + 1 }))];
+    } else if (
+      !known &&
+      verbFormsOf(lower, lexicon).length === 0 &&
+      singularOf(lower, lexicon) === undefined
+    ) {
+      return [
+        { tag: 'name', cost: 0 },
+        ...guessed(lower).map((one) => ({ ...one, cost: one.cost + 1 })),
+      ];
     } else if (closed.length === 0 || modal) {
       readings.push({ tag: 'name', cost: 1.9 });
     }

@@ -1,0 +1,352 @@
+/**
+ * The clauses of a sentence: each finite verb group with what opens it. A main
+ * clause is opened by nothing, or by and, but, or, so, yet.
+ */
+import type { TaggedToken } from '../tagging/tag-sentence';
+import { isFinite } from '../tagging/tag';
+import { clauseVerbs, intransitiveVerbs, speechVerbs } from '../tagging/verb-patterns';
+import { tenseAspectOf, type TenseAspect } from './tense-aspect';
+import { beginsGroup, verbGroupAt, type VerbGroup } from './verb-group';
+
+export type ClauseKind =
+  | 'main'
+  | 'if'
+  | 'because'
+  | 'when'
+  | 'although'
+  | 'so that'
+  | 'than'
+  | 'relative'
+  | 'that'
+  | 'question'
+  | 'other';
+
+export interface Clause {
+  readonly kind: ClauseKind;
+  /** What opens it: the subordinator, the relative pronoun; absent for a main clause. */
+  readonly opener?: TaggedToken;
+  /** The conjunction that joins a main clause to the one before. */
+  readonly joiner?: TaggedToken;
+  readonly group: VerbGroup;
+  readonly tenseAspect: TenseAspect;
+  /** True where it shares the subject of the clause before: and ran into the hut. */
+  readonly shares: boolean;
+  /** True where nothing joins it to the main clause before it. */
+  readonly unjoined: boolean;
+  /** Its first and last token. */
+  readonly from: number;
+  readonly to: number;
+}
+
+const kindOfOpener: Readonly<Record<string, ClauseKind>> = {
+  if: 'if',
+  unless: 'if',
+  provided: 'if',
+  because: 'because',
+  since: 'because',
+  as: 'because',
+  when: 'when',
+  while: 'when',
+  whilst: 'when',
+  until: 'when',
+  till: 'when',
+  once: 'when',
+  after: 'when',
+  before: 'when',
+  whenever: 'when',
+  although: 'although',
+  though: 'although',
+  whereas: 'although',
+  so: 'so that',
+  than: 'than',
+  whether: 'question',
+};
+
+interface Open {
+  readonly kind: ClauseKind;
+  readonly token: TaggedToken;
+}
+
+const subjectTags = new Set([
+  'noun',
+  'nouns',
+  'name',
+  'pronoun',
+  'pronoun-subject',
+  'number',
+  'there',
+]);
+
+/** A subject of its own stands between two places. */
+function newSubject(tokens: readonly TaggedToken[], from: number, to: number): boolean {
+  for (let at = to - 1; at >= from; at -= 1) {
+    const { tag } = tokens[at] as TaggedToken;
+    if (tag === 'adverb' || tag === 'not') continue;
+    return subjectTags.has(tag);
+  }
+  return false;
+}
+
+/** If that asks and sets no condition: she asked if it was safe. */
+const asksIf = new Set(
+  'ask wonder know see check tell decide doubt remember find discover say'.split(' '),
+);
+
+export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
+  const end = tokens[tokens.length - 1]?.text;
+  const compares = /^the (?:more|less|\p{L}+er)\b.*, the (?:more|less|\p{L}+er)\b/u.test(
+    tokens
+      .map(({ lower }) => lower)
+      .join(' ')
+      .replace(/ ,/g, ','),
+  );
+  const open: Open[] = [];
+  const clauses: Clause[] = [];
+  let joiner: TaggedToken | undefined;
+  let broken: TaggedToken | undefined;
+  let taken = -1;
+  let lastEnd = 0;
+  for (const token of tokens) {
+    switch (token.tag) {
+      case 'subordinator': {
+        const previous = wordBefore(tokens, token.at);
+        const asks =
+          token.lower === 'if' &&
+          previous !== undefined &&
+          ((previous.base !== undefined &&
+            asksIf.has(previous.base) &&
+            clauses.length + open.length >= 0) ||
+            /^(?:sure|certain|clear)$/.test(previous.lower) ||
+            (previous.tag === 'pronoun-object' &&
+              asksIf.has(wordBefore(tokens, previous.at)?.base ?? '')));
+        open.push({ kind: asks ? 'question' : (kindOfOpener[token.lower] ?? 'other'), token });
+        joiner = undefined;
+        broken = undefined;
+        break;
+      }
+      case 'that':
+        open.push({
+          kind:
+            token.lower === 'that' && wordBefore(tokens, token.at)?.lower === 'so'
+              ? 'so that'
+              : 'that',
+          token,
+        });
+        break;
+      case 'relative':
+        open.push({ kind: 'relative', token });
+        break;
+      case 'question': {
+        const before = wordBefore(tokens, token.at);
+        if (before !== undefined && !/^(?:comma|and|quote|stop)$/.test(before.tag))
+          open.push({ kind: 'question', token });
+        // When the snow melts in spring, with a full stop: no question but a clause that waits.
+        else if (
+          before === undefined &&
+          end === '.' &&
+          /^(?:when|where|who|which|whose)$/.test(token.lower)
+        ) {
+          open.push({ kind: /^wh?(?:en|here)$/.test(token.lower) ? 'when' : 'relative', token });
+        }
+        break;
+      }
+      case 'determiner':
+        if (/^(?:which|what|whose)$/.test(token.lower)) {
+          const before = wordBefore(tokens, token.at);
+          if (before !== undefined && !/^(?:comma|and|quote|stop)$/.test(before.tag))
+            open.push({ kind: 'question', token });
+        }
+        break;
+      case 'and':
+        joiner = token;
+        break;
+      case 'comma':
+      case 'quote':
+      case 'dash':
+        broken = token;
+        break;
+      case 'stop':
+        if (token.at < tokens.length - 1 && (token.text === ';' || token.text === ':'))
+          joiner = token;
+        break;
+      default:
+        break;
+    }
+    if (token.at <= taken) continue;
+    const finite = isFinite(token);
+    const imperative =
+      !finite && beginsGroup(token) && isImperative(tokens, token, clauses, joiner);
+    if (!finite && !imperative) continue;
+    const group = verbGroupAt(tokens, token.at);
+    taken = Math.max(taken, group.finite.at);
+    const opener = open.pop();
+    const last = clauses[clauses.length - 1];
+    const ownSubject = group.inverted || group.imperative || newSubject(tokens, lastEnd, token.at);
+    let kind: ClauseKind = opener?.kind ?? 'main';
+    let unjoined = false;
+    const joined = joiner !== undefined && joiner.at > lastEnd;
+    if (opener === undefined && last !== undefined) {
+      const mains = clauses.some((clause) => clause.kind === 'main');
+      const comma = broken !== undefined && broken.at >= lastEnd;
+      if (joined) {
+        // And goes on with the clause before: if it rains and the wind blows.
+        const continues =
+          last.kind !== 'main' && (!mains || (!comma && !ownSubject && last.kind !== 'relative'));
+        if (continues && !comma) kind = last.kind;
+        else if (last.kind === 'relative' && !ownSubject && !mains) kind = 'main';
+      } else if (last.kind === 'main' && isCondition(last, tokens)) {
+        // Had she looked, she would have seen: the first clause is the condition.
+        clauses[clauses.length - 1] = { ...last, kind: 'if' };
+      } else if (last.kind === 'main' && !comma && opensAsNoun(tokens, last)) {
+        // What he said was true; the book I borrowed is long: the first is part of the subject.
+        clauses[clauses.length - 1] = {
+          ...last,
+          kind: tokens.find(({ mark }) => !mark)?.tag === 'question' ? 'question' : 'relative',
+        };
+      } else if (
+        !comma &&
+        last.kind === 'main' &&
+        ownSubject &&
+        isComplement(tokens, last, group)
+      ) {
+        kind = 'that';
+      } else if (!comma && last.kind === 'main' && ownSubject && isContact(tokens, last, group)) {
+        kind = 'relative';
+      } else if (last.kind === 'main' && !ownSubject && !comma) {
+        // The lid Bram found was rusty: the first of the two was on the noun.
+        clauses[clauses.length - 1] = { ...last, kind: 'relative' };
+      } else if (last.kind === 'main' && ownSubject) {
+        // The more it rains, the deeper it gets: the first is no sentence of its own.
+        if (compares) clauses[clauses.length - 1] = { ...last, kind: 'other' };
+        else unjoined = mains && !(comma && isAside(tokens, group, last, broken));
+      }
+    }
+    clauses.push({
+      kind,
+      ...(opener && kind !== 'main' ? { opener: opener.token } : {}),
+      ...(kind === 'main' && joined && joiner ? { joiner } : {}),
+      group,
+      tenseAspect: tenseAspectOf(group),
+      shares: joined && !ownSubject,
+      unjoined,
+      from: opener?.token.at ?? lastEnd,
+      to: group.verb.at,
+    });
+    lastEnd = group.verb.at;
+    joiner = undefined;
+    broken = undefined;
+    if (group.inside.length > 0) taken = Math.max(taken, group.finite.at);
+  }
+  return clauses;
+}
+
+/** Had she looked, were it colder, should it rain. */
+const isCondition = ({ group }: Clause, tokens: readonly TaggedToken[]) =>
+  group.inverted &&
+  /^(?:had|were|should)$/.test(group.finite.lower) &&
+  (tokens[tokens.length - 1]?.text !== '?' || tokens.some(({ tag }) => tag === 'comma'));
+
+const times =
+  /^(?:morning|afternoon|evening|night|day|week|month|year|time|today|yesterday|tomorrow|monday|tuesday|wednesday|thursday|friday|saturday|sunday|spring|summer|autumn|winter)s?$/;
+
+/** True where the clause is the beginning of a longer subject. */
+function opensAsNoun(tokens: readonly TaggedToken[], { group }: Clause): boolean {
+  const first = tokens.find(({ mark }) => !mark);
+  if (first === undefined || group.inverted) return false;
+  if (first.tag === 'question')
+    return group.finite.at > first.at + 1 || /^(?:what|whoever|whatever)$/.test(first.lower);
+  // The book I borrowed: two noun phrases with nothing between them.
+  for (let at = first.at + 1; at < group.finite.at; at += 1) {
+    const token = tokens[at] as TaggedToken;
+    const before = tokens[at - 1] as TaggedToken;
+    if (token.tag === 'comma' || token.tag === 'and') return false;
+    const opens = /^(?:determiner|pronoun-subject|name)$/.test(token.tag);
+    const ended = /^(?:noun|nouns|pronoun)$/.test(before.tag) && !times.test(before.lower);
+    if (opens && ended) return true;
+  }
+  return false;
+}
+
+/** I think the storm is over: the subject of the second clause stands right after the verb of the first. */
+function isComplement(tokens: readonly TaggedToken[], last: Clause, group: VerbGroup): boolean {
+  if (!clauseVerbs.has(last.group.verb.base ?? '')) return false;
+  const phrases = phrasesBetween(tokens, last.group.verb.at + 1, group.finite.at);
+  return (
+    phrases === 1 ||
+    (phrases === 2 &&
+      /^(?:tell|promise|warn|show|remind|teach|ask)$/.test(last.group.verb.base ?? ''))
+  );
+}
+
+/** Noun phrases between two places, told apart by what begins each. */
+function phrasesBetween(tokens: readonly TaggedToken[], from: number, to: number): number {
+  let count = 0;
+  let inside = false;
+  for (const { tag } of tokens.slice(from, to)) {
+    const begins = /^(?:determiner|pronoun-subject|pronoun-object|pronoun|there)$/.test(tag);
+    const noun = /^(?:noun|nouns|name|number|adjective|possessive)$/.test(tag);
+    if (begins || (noun && !inside)) count += 1;
+    inside = begins || noun || (inside && tag === 'preposition');
+    if (tag.startsWith('pronoun')) inside = false;
+  }
+  return count;
+}
+
+/** Asha cleaned the lid Bram found: the second clause has a gap where the noun before it belongs. */
+function isContact(tokens: readonly TaggedToken[], last: Clause, group: VerbGroup): boolean {
+  const subjects = phrasesBetween(tokens, last.group.verb.at + 1, group.finite.at);
+  const next = tokens[group.verb.at + 1];
+  const complete =
+    next !== undefined &&
+    /^(?:determiner|pronoun|pronoun-object|name|noun|nouns|number|adjective)$/.test(next.tag);
+  return (
+    subjects >= 2 && !complete && !intransitiveVerbs.has(group.verb.base ?? '') && !group.passive
+  );
+}
+
+/** Said Bram, I think: words that name the speaker or soften, not a clause run on. */
+function isAside(
+  tokens: readonly TaggedToken[],
+  group: VerbGroup,
+  last: Clause,
+  broken: TaggedToken | undefined,
+): boolean {
+  const quoted = tokens.some(({ tag }) => tag === 'quote');
+  if (
+    quoted &&
+    (speechVerbs.has(group.verb.base ?? '') || speechVerbs.has(last.group.verb.base ?? ''))
+  )
+    return true;
+  if (broken?.tag === 'dash') return true;
+  // It is cold, isn't it?
+  if (group.inverted && group.tokens.length === 1 && tokens.length - group.finite.at <= 5)
+    return true;
+  return clauseVerbs.has(group.verb.base ?? '') && group.finite.at >= tokens.length - 3;
+}
+
+function wordBefore(tokens: readonly TaggedToken[], at: number): TaggedToken | undefined {
+  return tokens[at - 1];
+}
+
+const starters = new Set(['comma', 'stop', 'dash', 'quote', 'and', 'interjection']);
+
+/** A base form that opens its clause: Record the wind, please close the gate, if it rains, come in. */
+function isImperative(
+  tokens: readonly TaggedToken[],
+  token: TaggedToken,
+  clauses: readonly Clause[],
+  joiner: TaggedToken | undefined,
+): boolean {
+  for (let at = token.at - 1; at >= 0; at -= 1) {
+    const { tag } = tokens[at] as TaggedToken;
+    if (tag === 'adverb' || tag === 'not') continue;
+    if (tag === 'and') {
+      const last = clauses[clauses.length - 1];
+      return joiner !== undefined && last?.kind === 'main' && last.group.imperative;
+    }
+    return (
+      starters.has(tag) && !clauses.some(({ kind, group }) => kind === 'main' && !group.imperative)
+    );
+  }
+  return true;
+}

@@ -1,0 +1,103 @@
+/** What is in an English sentence: its type, the tense and voice of its main clause, its conditional, whether it is whole. */
+import type { Lexicon } from '../../words/lexicon';
+import { clausesOf, type Clause } from '../clauses/clauses';
+import type { TenseAspect } from '../clauses/tense-aspect';
+import { tagSentence, type TaggedToken } from '../tagging/tag-sentence';
+import type { Token } from '../tokens/token';
+import { tokenise } from '../tokens/tokenise';
+import { completenessOf, type FoundCompleteness } from './completeness';
+import { conditionalOf, type FoundConditional } from './conditional';
+import { sentenceTypeOf, type SentenceType } from './sentence-type';
+import { voiceOf, type Voice } from './voice';
+
+export interface SentenceLabels {
+  readonly type: SentenceType | 'none';
+  readonly tenseAspect: TenseAspect;
+  readonly voice: Voice;
+  readonly conditional: FoundConditional['type'];
+  readonly completeness: FoundCompleteness['completeness'];
+}
+
+/** One way to understand a sentence. */
+export interface SentenceAnalysis extends SentenceLabels {
+  readonly tokens: readonly TaggedToken[];
+  readonly clauses: readonly Clause[];
+  readonly main?: Clause;
+  readonly condition: FoundConditional;
+  readonly whole: FoundCompleteness;
+  /** False where the sentence can be read otherwise: a person should look. */
+  readonly sure: boolean;
+  /** Why it is not sure, in plain sentences. */
+  readonly doubts: readonly string[];
+}
+
+/** Another reading that costs no more than this above the best one leaves a doubt. */
+const CLOSE = 0.45;
+
+export function analyseTokens(tokens: readonly TaggedToken[]): SentenceAnalysis {
+  const clauses = clausesOf(tokens);
+  const condition = conditionalOf(clauses, tokens);
+  const whole = completenessOf(tokens, clauses);
+  // Had she looked, she would have seen: the condition is no main clause.
+  const main =
+    clauses.find((clause) => clause.kind === 'main' && clause !== condition.condition) ??
+    clauses.find(({ kind }) => kind === 'main');
+  const shared = { tokens, clauses, condition, whole };
+  if (main === undefined || whole.completeness === 'fragment') {
+    return {
+      ...shared,
+      ...(main ? { main } : {}),
+      type: 'none',
+      tenseAspect: 'none',
+      voice: 'none',
+      conditional: 'none',
+      completeness: 'fragment',
+      sure: whole.sure,
+      doubts: whole.sure ? [] : ['A single word can be an answer: look at what stands before it.'],
+    };
+  }
+  const voice = voiceOf(tokens, main);
+  const doubts: string[] = [];
+  if (!voice.sure && voice.participle === undefined)
+    doubts.push('This can say what was done or what state it is in.');
+  else if (!voice.sure) doubts.push('This can be read as a passive or as a state.');
+  if (!condition.sure) doubts.push('The verbs of this if-sentence fit no usual type.');
+  if (!whole.sure) doubts.push('In so long a sentence look whether it is two in one.');
+  return {
+    ...shared,
+    main,
+    type: sentenceTypeOf(tokens, main),
+    tenseAspect: main.tenseAspect,
+    voice: voice.voice,
+    conditional: condition.type,
+    completeness: whole.completeness,
+    sure: doubts.length === 0,
+    doubts,
+  };
+}
+
+const labelsOf = ({ type, tenseAspect, voice, conditional, completeness }: SentenceLabels) =>
+  [type, tenseAspect, voice, conditional, completeness].join('|');
+
+/** The analysis of a sentence that is cut into tokens already. */
+export function analyseSentenceTokens(
+  tokens: readonly Token[],
+  lexicon: Lexicon,
+): SentenceAnalysis {
+  const [best, ...others] = tagSentence(tokens, lexicon);
+  const analysis = analyseTokens(best?.tokens ?? []);
+  const rival = others
+    .filter(({ cost }) => cost - (best?.cost ?? 0) < CLOSE)
+    .map((reading) => analyseTokens(reading.tokens))
+    .find((other) => labelsOf(other) !== labelsOf(analysis));
+  if (rival === undefined) return analysis;
+  return {
+    ...analysis,
+    sure: false,
+    doubts: [...analysis.doubts, 'The words of this sentence can be read in another way.'],
+  };
+}
+
+/** The analysis of one English sentence. */
+export const analyseSentence = (sentence: string, lexicon: Lexicon): SentenceAnalysis =>
+  analyseSentenceTokens(tokenise(sentence), lexicon);

@@ -1,0 +1,112 @@
+/** Active or passive: be with the participle of a verb that does something to its subject. */
+import type { Clause } from '../clauses/clauses';
+import { adjectivalParticiples } from '../tagging/readings';
+import type { TaggedToken } from '../tagging/tag-sentence';
+import { neverPassive } from '../tagging/verb-patterns';
+
+export type Voice = 'active' | 'passive' | 'none';
+
+/** Participles after be that as often say a state as a deed: closed, broken. */
+const stateWords = new Set(
+  'closed broken locked lost finished done gone covered filled surrounded shut hidden frozen packed crowded torn bent cracked ruined damaged flooded dressed made based known connected attached bound built'.split(
+    ' ',
+  ),
+);
+/** Of those, the ones that without by, place or time are read as a state. */
+const barely = new Set(
+  'closed broken locked lost finished done gone shut hidden frozen packed crowded torn bent cracked ruined dressed'.split(
+    ' ',
+  ),
+);
+
+export interface FoundVoice {
+  readonly voice: Voice;
+  readonly sure: boolean;
+  /** The participle. */
+  readonly participle?: TaggedToken;
+}
+
+export function voiceOf(tokens: readonly TaggedToken[], { group }: Clause): FoundVoice {
+  const { verb } = group;
+  if (group.passive) {
+    const after = tokens[verb.at + 1];
+    const by = hasAgent(tokens, verb.at);
+    if (group.progressive) return { voice: 'passive', sure: true, participle: verb };
+    if (adjectivalParticiples.has(verb.lower) && !by) return { voice: 'active', sure: true };
+    if (
+      adjectivalParticiples.has(verb.lower) &&
+      /^(?:tired|bored|excited|interested|worried|married|used|gone)$/.test(verb.lower)
+    )
+      return { voice: 'active', sure: true };
+    if (neverPassive.has(verb.base ?? '')) return { voice: 'active', sure: true };
+    const very = tokens
+      .slice(group.finite.at, verb.at)
+      .some(({ lower }) => /^(?:very|so|too|quite|rather)$/.test(lower));
+    if (very) return { voice: 'active', sure: true };
+    const bare =
+      after === undefined ||
+      after.tag === 'stop' ||
+      after.tag === 'comma' ||
+      after.tag === 'and' ||
+      after.tag === 'subordinator';
+    if (bare && barely.has(verb.lower) && !group.perfect && group.modal === undefined)
+      return { voice: 'active', sure: false };
+    return { voice: 'passive', sure: by || !stateWords.has(verb.lower), participle: verb };
+  }
+  // It got broken by the wind.
+  if (verb.base === 'get' || verb.lower === 'got') {
+    const next = tokens[verb.at + 1];
+    if (next?.tag === 'participle' && hasAgent(tokens, next.at))
+      return { voice: 'passive', sure: false, participle: next };
+  }
+  return { voice: 'active', sure: true };
+}
+
+const places = new Set(
+  'door gate window wall river road path bridge sea fire bed side shore lake stream hedge fence tree noon night midnight tomorrow then now hand car bus train boat foot mistake accident heart chance post email phone'.split(
+    ' ',
+  ),
+);
+
+/** By and who or what does it, after the participle at `at`. */
+export function hasAgent(tokens: readonly TaggedToken[], at: number): boolean {
+  return agentOf(tokens, at) !== undefined;
+}
+
+/** The tokens of the agent with its by; undefined where by says a place, a time or a means. */
+export function agentOf(
+  tokens: readonly TaggedToken[],
+  at: number,
+): readonly TaggedToken[] | undefined {
+  for (let index = at + 1; index < tokens.length; index += 1) {
+    const token = tokens[index] as TaggedToken;
+    if (token.tag === 'stop' || token.tag === 'subordinator' || token.tag === 'relative')
+      return undefined;
+    if (token.lower !== 'by' || token.tag !== 'preposition') continue;
+    const phrase: TaggedToken[] = [token];
+    for (let next = index + 1; next < tokens.length; next += 1) {
+      const part = tokens[next] as TaggedToken;
+      if (
+        !/^(?:determiner|possessive|adjective|number|noun|nouns|name|pronoun|pronoun-object|participle)$/.test(
+          part.tag,
+        ) &&
+        !(part.tag === 'adverb' && next === index + 2) &&
+        !(
+          part.tag === 'and' &&
+          /^(?:determiner|noun|nouns|name|adjective)$/.test(tokens[next + 1]?.tag ?? '')
+        )
+      )
+        break;
+      phrase.push(part);
+    }
+    const head = phrase[phrase.length - 1] as TaggedToken;
+    if (
+      phrase.length > 1 &&
+      !places.has(head.lower) &&
+      !/^\d|^(?:monday|tuesday|wednesday|thursday|friday|saturday|sunday)$/.test(head.lower) &&
+      phrase[1]?.tag !== 'number'
+    )
+      return phrase;
+  }
+  return undefined;
+}
