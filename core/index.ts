@@ -37,12 +37,10 @@ import { analyseWord as analyse, describeReading } from './words/analyse-word';
 import { explainWord as explain, findWords as search, type WordQuery } from './words/find-words';
 import { pseudowords as makePseudowords } from './words/pseudowords';
 import { wordsLike as likeness } from './words/words-like';
-import { Lexicon } from './words/lexicon';
-import type { AccentPack, LexiconPack } from './words/lexicon-pack';
-import { define as defineWord, Meanings } from './words/meanings';
+import { define as defineWord } from './words/meanings';
+import { loadedLexicon, loadedMeanings, loadedSyllables } from './script/loaded';
 import type { Spelling } from './classes/choices';
 import { analyseText as measureText } from './texts/analysis/analyse-text';
-import { SyllableCounter, unpackSyllables } from './texts/analysis/syllable-count';
 import { findDevices as devicesOf } from './texts/devices/find-devices';
 import { layOutText as layOutReading } from './sheets/reading/lay-out-text';
 import type { ReadingLayout } from './sheets/reading/reading-layout';
@@ -51,65 +49,8 @@ import { completeMaterial, type TextMaterial } from './texts/reading/text-materi
 import { methods as allMethods } from './texts/marks/methods';
 import { readText as readTextFile, type TextFormat } from './exchange/texts/read-text';
 
-/** Reads a pack when an accent is first asked for. */
-export type PackSource = () => { lexicon: LexiconPack; spoken?: AccentPack };
-
-const sources = new Map<Accent, PackSource>();
-const lexicons = new Map<Accent, Lexicon>();
-
-/** Says where the lexicon of an accent comes from; it is read when first needed. */
-export function useLexicon(accent: Accent, source: PackSource): void {
-  sources.set(accent, source);
-  lexicons.delete(accent);
-}
-
-function loadedLexicon(accent: Accent = 'american'): Lexicon {
-  let lexicon = lexicons.get(accent);
-  if (lexicon === undefined) {
-    const source = sources.get(accent);
-    if (source === undefined) {
-      throw new RangeError(
-        `There is no word bank for the accent ${String(accent)}. Accents: ${[...sources.keys()].join(', ')}.`,
-      );
-    }
-    const packs = source();
-    lexicon = new Lexicon(packs.lexicon, packs.spoken);
-    lexicons.set(accent, lexicon);
-  }
-  return lexicon;
-}
-
-let meaningsSource: (() => string) | undefined;
-let meanings: Meanings | undefined;
-
-/** Says where the packed meanings come from; they are read when first needed. */
-export function useMeanings(source: () => string): void {
-  meaningsSource = source;
-  meanings = undefined;
-}
-
-/** The meanings, read when first needed; undefined where none were given. */
-function loadedMeanings(): Meanings | undefined {
-  if (meanings === undefined && meaningsSource !== undefined)
-    meanings = new Meanings(meaningsSource());
-  return meanings;
-}
-
-let syllablesSource: (() => string) | undefined;
-let syllableCounter: SyllableCounter | undefined;
-
-/** Says where the packed syllable counts come from; they are read when first needed. */
-export function useSyllables(source: () => string): void {
-  syllablesSource = source;
-  syllableCounter = undefined;
-}
-
-function loadedSyllables(): SyllableCounter {
-  syllableCounter ??= new SyllableCounter(
-    syllablesSource === undefined ? undefined : unpackSyllables(syllablesSource()),
-  );
-  return syllableCounter;
-}
+export { useLexicon, useMeanings, useSyllables, type PackSource } from './script/loaded';
+export { describeSentence, findInText, grammar, transform, verbForms } from './script/grammar';
 
 /** Short meanings of a word or of the base it is a form of, the likeliest sense first. */
 export function define({ word }: { word: string }) {

@@ -25,9 +25,11 @@ for (const base of irregularBases) {
   }
 }
 
+/** Past forms that are also the base of another verb. */
+const alsoBases = new Set('found ground wound bound rose fell felt left'.split(' '));
+
 const isVerb = (word: string, lexicon: Lexicon) =>
-  Number(lexicon.find(word)?.shares[1] ?? 0) > 0 ||
-  irregularVerb(word) !== undefined;
+  Number(lexicon.find(word)?.shares[1] ?? 0) > 0 || irregularVerb(word) !== undefined;
 
 /** The bases that a spelling can go back to when an ending is taken off. */
 function stems(word: string, ending: 's' | 'ed' | 'ing'): string[] {
@@ -60,7 +62,11 @@ export function verbFormsOf(word: string, lexicon: Lexicon): readonly VerbForm[]
   const before = known.get(word);
   if (before !== undefined) return before;
   const found: VerbForm[] = [...(irregular.get(word) ?? [])];
-  if (isVerb(word, lexicon)) found.unshift({ base: word, form: 'base' });
+  const past = found.length > 0 && irregularVerb(word) === undefined;
+  // Went is no base; found, wound and bound are.
+  if (isVerb(word, lexicon) && (!past || alsoBases.has(word))) {
+    found.unshift({ base: word, form: 'base' });
+  }
   for (const ending of ['s', 'ed', 'ing'] as const) {
     if (!word.endsWith(ending) || word.length < ending.length + 2) continue;
     // Feed is no past of fee.

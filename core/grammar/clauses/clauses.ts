@@ -158,7 +158,7 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
         }
         break;
       case 'and':
-        joiner = token;
+        if (clauses.length > 0) joiner = token;
         break;
       case 'comma':
       case 'quote':

@@ -104,7 +104,7 @@ export function agentOf(
       phrase.length > 1 &&
       !places.has(head.lower) &&
       !/^\d|^(?:monday|tuesday|wednesday|thursday|friday|saturday|sunday)$/.test(head.lower) &&
-      phrase[1]?.tag !== 'number'
+      head.tag !== 'number'
     )
       return phrase;
   }

@@ -67,7 +67,7 @@ add('to', 'to', 0.1);
 add('particle', 'up down out off away back on in over around about along through round by', 0.3);
 add(
   'adverb',
-  'inside outside above below near behind nearby past across underneath before after since in on around along about over round through down up off under',
+  'above below near behind nearby past across underneath before after since in on around along about over round through down up off under',
   0.9,
 );
 add('particle', 'together apart forward forwards ahead aside', 0);
@@ -122,7 +122,7 @@ add(
    perhaps maybe indeed however therefore meanwhile instead otherwise else away ago once twice thus hence
    really well together apart forever anyway besides moreover furthermore nevertheless nonetheless
    somehow upstairs downstairs outdoors indoors abroad overhead uphill downhill sideways upwards downwards
-   backwards forwards straight alone afterwards beforehand later sooner least most more less much enough
+   backwards forwards straight alone afterwards beforehand least most more less much enough
    hardly scarcely barely merely simply likewise altogether`,
   0,
 );
@@ -153,10 +153,24 @@ add(
   'oh ah yes hello hi hey ouch wow hurrah hooray alas goodbye bye thanks please well okay ok',
   0.3,
 );
-add('adverb', 'please', 0);
-add('noun', 'back right well home way past inside outside', 0.5);
+add('noun', 'back right well home way past', 0.5);
+add('noun', 'inside outside', 1.6);
+add('adverb', 'inside outside', 0.3);
+add(
+  'adverb',
+  'earlier later harder faster longer higher lower nearer closer sooner further farther deeper slower louder quicker',
+  0.1,
+);
+add(
+  'adjective',
+  'earlier later harder faster longer higher lower nearer closer further farther deeper slower louder quicker',
+  0.2,
+);
 add('adverb', 'back home', 0.3);
 add('adjective', 'inside outside past back home', 1.2);
+
+add('base', 'like', 0.2, { base: 'like' });
+add('present', 'like', 0.3, { base: 'like', plural: true });
 
 /** Closed-class words that are also a verb, a noun or a name in everyday use: the word bank is asked too. */
 export const alsoOpen = new Set(

@@ -166,7 +166,8 @@ function openReadings(word: string, lexicon: Lexicon): WordReading[] {
       continue;
     }
     const tag = tagOfForm[form] as Tag;
-    const own = (base === word ? 0.1 : 0) + (ingAdjectives.has(word) ? 1 : 0);
+    const state = tag === 'participle' && adjectivalParticiples.has(word) ? 0.6 : 0;
+    const own = (base === word ? 0.1 : 0) + (ingAdjectives.has(word) ? 1 : 0) + state;
     const cost = costOf(Math.max(verb, tag === 'past' || tag === 'participle' ? 4 : 1)) + own;
     readings.push({ tag, cost, base, ...(tag === 'third' ? { plural: false } : {}) });
   }

@@ -158,6 +158,9 @@ function verbCost(
     if (!state.subject && inverted && anchor !== undefined && anchor.tag !== 'question' && !start)
       cost += 1;
     if (anchor && !inverted) cost += agreement(anchor, reading);
+    // The printing press: a noun follows what stands before it in its phrase.
+    const premodifier = state.reading?.tag === 'ing' && state.before?.reading?.tag === 'determiner';
+    if (premodifier) cost += 2;
     if (state.expect === 'base') cost += 1.5;
     if (state.expect !== 'nothing' && state.fronted) cost += 1;
     return {
@@ -182,7 +185,8 @@ function verbCost(
     if (anchor?.tag === 'and' && lastVerbWasBase(state)) return { cost: 0.3, next: after };
     if (start && state.pending > 0 && !(state.reading?.tag === 'that')) {
       // An imperative.
-      const late = state.subject ? 0.8 : 0;
+      // A command does not end with a question mark.
+      const late = (state.subject ? 0.8 : 0) + (asks ? 1 : 0);
       const sub = state.reading?.tag === 'subordinator' ? 3 : 0;
       return {
         cost: 0.5 + late + sub,
@@ -415,12 +419,13 @@ function extend(
       const at = following?.text;
       const bare = at === undefined || /^[.!?;,]$/.test(at) ? 0.8 : 0;
       // A preposition of a phrasal verb is a particle.
+      const leads = token.lower === 'to' && last === undefined ? 0.6 : 0;
       const going = token.lower === 'to' && state.verb === 'go' && last === 'ing' ? 0.9 : 0;
       const phrasal =
         phrasalVerbs.has(`${state.verb}-${token.lower}`) && anchor && isVerbTag(anchor.tag)
           ? 0.9
           : 0;
-      return answer(bare + phrasal + going);
+      return answer(bare + phrasal + going + leads);
     }
     case 'particle': {
       const verbBefore = anchor !== undefined && isVerbTag(anchor.tag);
@@ -518,6 +523,13 @@ function extend(
         if (tag === 'adjective') change.expect = 'nothing';
       }
       if (state.expect === 'base' && !state.fronted && last !== 'and') more += 1.6;
+      // It came so fast: after a full verb the word says how.
+      const full = anchor !== undefined && /^(?:base|present|third|past)$/.test(anchor.tag);
+      if (tag === 'adjective' && last === 'adverb' && full && !linkingVerbs.has(state.verb))
+        more += 0.8;
+      // Has finished: after have a participle is no adjective.
+      const have = tag === 'adjective' && state.expect === 'participle' && anchor?.tag === 'have';
+      if (have && adjectivalParticiples.has(token.lower)) more += 1;
       // Is the gate open? What a fronted be waits for may be an adjective after its subject.
       if (
         tag === 'adjective' &&

@@ -1,0 +1,270 @@
+/** Statement, question and negative; one tense to another. */
+import type { VerbFeatures } from '../../forms/english/verb-phrase';
+import type { Lexicon } from '../../words/lexicon';
+import type { TenseAspect } from '../clauses/tense-aspect';
+import type { SentenceAnalysis } from '../describe/describe-sentence';
+import { NoSuchForm, type Changed, type GrammarChange } from './change';
+import { frameOf, render, verbText, type ClauseFrame } from './clause-frame';
+
+function mainFrame(sentence: string, analysis: SentenceAnalysis, lexicon: Lexicon): ClauseFrame {
+  if (analysis.main === undefined)
+    throw new NoSuchForm('This is no whole sentence: it has no main clause to change.');
+  if (analysis.completeness === 'run-on')
+    throw new NoSuchForm('These are two sentences in one: part them first.');
+  return frameOf(sentence, analysis, lexicon);
+}
+
+const isContracted = (sentence: string) => /\p{L}n[’']t\b/iu.test(sentence);
+
+const endWith = (end: string, mark: string) =>
+  /[.!?]/.test(end) ? end.replace(/[.!?]+/, mark) : `${mark}${end}`;
+
+export function toQuestion(
+  sentence: string,
+  analysis: SentenceAnalysis,
+  lexicon: Lexicon,
+): Changed {
+  const frame = mainFrame(sentence, analysis, lexicon);
+  if (frame.question || analysis.type === 'interrogative')
+    throw new NoSuchForm('This is a question already.');
+  if (frame.imperative)
+    throw new NoSuchForm('A command has no question: it has no subject of its own.');
+  if (frame.subject === '')
+    throw new NoSuchForm('There is no subject that could change places with the verb.');
+  const asked = { ...frame, question: true, end: endWith(frame.end, '?'), rest: toAny(frame.rest) };
+  const result = render(asked, isContracted(sentence));
+  return {
+    result,
+    accepted: [
+      ...new Set([
+        render({ ...asked, rest: frame.rest }, isContracted(sentence)),
+        render(asked, !isContracted(sentence)),
+      ]),
+    ].filter((one) => one !== result),
+    changes: [
+      {
+        what: 'word order',
+        from: `${frame.subject} ${verbText(frame)}`,
+        to: verbText(asked),
+        why:
+          verbText(asked) === verbText(frame)
+            ? 'The first auxiliary goes before the subject.'
+            : 'There is no auxiliary: do comes in, and the verb stands in its base form.',
+      },
+      { what: 'end mark', from: '.', to: '?', why: 'A question ends with a question mark.' },
+    ],
+  };
+}
+
+export function toStatement(
+  sentence: string,
+  analysis: SentenceAnalysis,
+  lexicon: Lexicon,
+): Changed {
+  const frame = mainFrame(sentence, analysis, lexicon);
+  if (analysis.type === 'declarative') throw new NoSuchForm('This is a statement already.');
+  if (frame.imperative)
+    throw new NoSuchForm('A command has no subject: say first who is to do it.');
+  const open = analysis.tokens.find(
+    ({ tag, lower }) =>
+      tag === 'question' || (tag === 'determiner' && /^(?:what|which|whose)$/.test(lower)),
+  );
+  if (open && analysis.type === 'interrogative')
+    throw new NoSuchForm(
+      `A question with ${open.lower} asks for something that the sentence does not say.`,
+    );
+  const told = { ...frame, question: false, end: endWith(frame.end, '.') };
+  const result = render(told, isContracted(sentence));
+  const other = render(told, !isContracted(sentence));
+  return {
+    result,
+    accepted: other === result ? [] : [other],
+    changes: [
+      {
+        what: 'word order',
+        from: verbText(frame),
+        to: verbText(told),
+        why: 'The subject comes before its verb.',
+      },
+      { what: 'end mark', from: '?', to: '.', why: 'A statement ends with a full stop.' },
+    ],
+  };
+}
+
+/** Some becomes any where something is denied or asked. */
+const toAny = (text: string) =>
+  text.replace(
+    /\bsome(one|body|thing|where)?\b/g,
+    (_, tail: string | undefined) => `any${tail ?? ''}`,
+  );
+const toSome = (text: string) =>
+  text.replace(
+    /\bany(one|body|thing|where)?\b/g,
+    (_, tail: string | undefined) => `some${tail ?? ''}`,
+  );
+
+export function toNegative(
+  sentence: string,
+  analysis: SentenceAnalysis,
+  lexicon: Lexicon,
+): Changed {
+  const frame = mainFrame(sentence, analysis, lexicon);
+  if (frame.negative) throw new NoSuchForm('This sentence is negative already.');
+  if (
+    /\b(?:never|nobody|nothing|no one|none|neither|hardly)\b/i.test(
+      `${frame.subject} ${frame.adverbs.join(' ')}`,
+    )
+  ) {
+    throw new NoSuchForm('This sentence says no already, with another word than not.');
+  }
+  const { modal } = frame.features;
+  const already = frame.adverbs.includes('already');
+  const denied: ClauseFrame = {
+    ...frame,
+    negative: true,
+    adverbs: frame.adverbs.filter((adverb) => adverb !== 'already'),
+    rest: `${toAny(frame.rest)}${already ? ' yet' : ''}`.trim(),
+  };
+  const result = render(denied, true);
+  const changes: GrammarChange[] = [
+    {
+      what: 'verb',
+      from: verbText(frame),
+      to: verbText(denied),
+      why:
+        frame.imperative || verbText(denied).startsWith('d')
+          ? 'Not needs an auxiliary: do comes in, and the verb stands in its base form.'
+          : 'Not follows the first auxiliary.',
+    },
+  ];
+  if (denied.rest !== frame.rest)
+    changes.push({
+      what: 'some',
+      from: frame.rest,
+      to: denied.rest,
+      why: 'After not, some becomes any and already becomes yet.',
+    });
+  if (modal === 'must')
+    changes.push({
+      what: 'meaning',
+      from: 'must',
+      to: 'must not',
+      why: 'Must not forbids; do not have to says that it is not needed.',
+    });
+  return {
+    result,
+    accepted: [
+      ...new Set([render(denied, false), render({ ...denied, rest: frame.rest }, true)]),
+    ].filter((one) => one !== result),
+    changes,
+  };
+}
+
+export function toPositive(
+  sentence: string,
+  analysis: SentenceAnalysis,
+  lexicon: Lexicon,
+): Changed {
+  const frame = mainFrame(sentence, analysis, lexicon);
+  if (!frame.negative) throw new NoSuchForm('There is no not at the main verb of this sentence.');
+  const affirmed: ClauseFrame = {
+    ...frame,
+    negative: false,
+    rest: frame.question ? frame.rest : toSome(frame.rest),
+  };
+  const result = render(affirmed);
+  return {
+    result,
+    accepted: [],
+    changes: [
+      {
+        what: 'verb',
+        from: verbText(frame),
+        to: verbText(affirmed),
+        why: 'Not is taken out; do goes where nothing else needs it.',
+      },
+    ],
+  };
+}
+
+/** The verb features of each tense; the base and the voice stay. */
+const featuresOfTense: Readonly<Record<string, Omit<VerbFeatures, 'base'>>> = {
+  'present simple': {},
+  'present continuous': { progressive: true },
+  'present perfect': { perfect: true },
+  'present perfect continuous': { perfect: true, progressive: true },
+  'past simple': { past: true },
+  'past continuous': { past: true, progressive: true },
+  'past perfect': { past: true, perfect: true },
+  'past perfect continuous': { past: true, perfect: true, progressive: true },
+  'future will': { modal: 'will' },
+  'future going-to': { goingTo: true },
+};
+
+export const tenses = Object.keys(featuresOfTense) as TenseAspect[];
+
+/** Verbs that are not used in continuous tenses: know, own. */
+const stative = new Set(
+  'know believe own belong need want like love hate prefer understand seem contain consist mean matter remember forget deserve exist recognise recognize'.split(
+    ' ',
+  ),
+);
+
+const whyTense: Readonly<Record<string, string>> = {
+  'present simple': 'What is always or usually so: the base form, with -s after he, she and it.',
+  'present continuous': 'What is going on now: am, is or are and the -ing form.',
+  'present perfect': 'What has to do with now: have or has and the past participle.',
+  'present perfect continuous':
+    'What began before and still goes on: have or has been and the -ing form.',
+  'past simple': 'What is over: the past form.',
+  'past continuous': 'What was going on then: was or were and the -ing form.',
+  'past perfect': 'What was over before something else: had and the past participle.',
+  'past perfect continuous': 'What had gone on until then: had been and the -ing form.',
+  'future will': 'What is to come: will and the base form.',
+  'future going-to':
+    'What is planned or can be seen coming: am, is or are going to and the base form.',
+};
+
+/** The frame with its verb in another tense. */
+export function inTense(frame: ClauseFrame, tense: string): ClauseFrame {
+  const wanted = featuresOfTense[tense];
+  if (wanted === undefined)
+    throw new NoSuchForm(`There is no tense called ${tense}. Tenses: ${tenses.join(', ')}.`);
+  const { base, passive } = frame.features;
+  if (wanted.progressive && (stative.has(base) || (base === 'be' && !passive)))
+    throw new NoSuchForm(`${base} says how things are and is not used in a continuous tense.`);
+  if (passive && wanted.progressive && wanted.perfect)
+    throw new NoSuchForm('A passive has no perfect continuous in use.');
+  return { ...frame, features: { base, ...(passive ? { passive } : {}), ...wanted } };
+}
+
+export function toTense(
+  sentence: string,
+  analysis: SentenceAnalysis,
+  lexicon: Lexicon,
+  tense: string,
+): Changed {
+  const frame = mainFrame(sentence, analysis, lexicon);
+  if (frame.imperative) throw new NoSuchForm('A command has no tense.');
+  if (analysis.tenseAspect === tense)
+    throw new NoSuchForm(`This sentence is in the ${tense} already.`);
+  const moved = inTense(frame, tense);
+  const short = isContracted(sentence);
+  const result = render(moved, short);
+  const changes: GrammarChange[] = [
+    { what: 'verb', from: verbText(frame), to: verbText(moved), why: whyTense[tense] ?? '' },
+  ];
+  const time =
+    /\b(?:yesterday|tomorrow|now|ago|last (?:night|week|month|year|summer|winter|monday|tuesday|wednesday|thursday|friday|saturday|sunday)|next (?:week|month|year)|at the moment)\b/i.exec(
+      sentence,
+    )?.[0];
+  if (time)
+    changes.push({
+      what: 'time',
+      from: time,
+      to: time,
+      why: `Read it again: ${time} may not go with this tense.`,
+    });
+  const other = frame.negative ? render(moved, !short) : result;
+  return { result, accepted: other === result ? [] : [other], changes };
+}

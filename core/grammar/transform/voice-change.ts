@@ -1,0 +1,243 @@
+/** Active to passive and back. */
+import { verbPhrase } from '../../forms/english/verb-phrase';
+import type { Lexicon } from '../../words/lexicon';
+import { agentOf } from '../describe/voice';
+import type { SentenceAnalysis } from '../describe/describe-sentence';
+import type { TaggedToken } from '../tagging/tag-sentence';
+import { linkingVerbs, neverPassive } from '../tagging/verb-patterns';
+import { NoSuchForm, type Changed } from './change';
+import {
+  agreementOf,
+  frameOf,
+  lowered,
+  render,
+  textOf,
+  verbText,
+  type ClauseFrame,
+} from './clause-frame';
+
+const objectForm: Readonly<Record<string, string>> = {
+  i: 'me',
+  he: 'him',
+  she: 'her',
+  we: 'us',
+  they: 'them',
+  who: 'whom',
+};
+const subjectForm: Readonly<Record<string, string>> = {
+  me: 'I',
+  him: 'he',
+  her: 'she',
+  us: 'we',
+  them: 'they',
+};
+
+const asObject = (text: string) => objectForm[text.toLowerCase()] ?? text;
+const asSubject = (text: string) => subjectForm[text.toLowerCase()] ?? text;
+
+/** Agents that nobody misses: somebody closed the gate, the gate was closed. */
+const nobody = /^(?:people|someone|somebody|they|we|you|one|anyone|everyone|everybody)$/i;
+
+/** What follows the object, as text. */
+function remainder(
+  source: string,
+  frame: ClauseFrame,
+  used: readonly (readonly TaggedToken[])[],
+): string {
+  const gone = new Set(used.flatMap((list) => list.map(({ at }) => at)));
+  const left = frame.parts.rest.filter(({ at }) => !gone.has(at));
+  let text = '';
+  left.forEach((token, index) => {
+    const before = left[index - 1];
+    const adjacent = before !== undefined && before.at + 1 === token.at;
+    const gap =
+      index === 0 ? '' : adjacent ? source.slice(before.end, token.start) : token.mark ? '' : ' ';
+    text += gap + token.text;
+  });
+  return text.trim();
+}
+
+export function toPassive(sentence: string, analysis: SentenceAnalysis, lexicon: Lexicon): Changed {
+  const { main } = analysis;
+  if (main === undefined) throw new NoSuchForm('There is no main clause to change.');
+  if (analysis.voice === 'passive') throw new NoSuchForm('This sentence is passive already.');
+  const { group } = main;
+  const base = group.verb.base ?? group.verb.lower;
+  if (group.imperative) throw new NoSuchForm('A command has no passive.');
+  const frame = frameOf(sentence, analysis, lexicon);
+  const object = frame.parts.parts.find(({ name }) => name === 'object')?.tokens;
+  const receiver = frame.parts.parts.find(({ name }) => name === 'to whom')?.tokens;
+  if (neverPassive.has(base) || (linkingVerbs.has(base) && object === undefined)) {
+    throw new NoSuchForm(`There is no passive of ${base}: nothing is done to anybody.`);
+  }
+  if (
+    object === undefined ||
+    object[0]?.tag === 'to' ||
+    object[0]?.tag === 'ing' ||
+    object[0]?.tag === 'that' ||
+    object[0]?.tag === 'question' ||
+    object[0]?.tag === 'subordinator'
+  ) {
+    throw new NoSuchForm(
+      `There is no passive here: ${base} has no object that could become the subject.`,
+    );
+  }
+  if (group.perfect && group.progressive)
+    throw new NoSuchForm('A perfect continuous has no passive in use.');
+  if (/^(?:my|your|him|her|it|our|them)sel(?:f|ves)$/.test(object[0]?.lower ?? ''))
+    throw new NoSuchForm('Whoever does this does it to themselves: there is no passive.');
+  const newSubject = asSubject(lowered(textOf(sentence, object), object[0]));
+  const agreement = agreementOf(
+    object.map((token, at) =>
+      at === 0 && subjectForm[token.lower]
+        ? { ...token, lower: (subjectForm[token.lower] as string).toLowerCase() }
+        : token,
+    ),
+  );
+  const oldSubject = frame.subject;
+  const by = nobody.test(oldSubject) ? '' : `by ${asObject(oldSubject)}`;
+  const left = remainder(sentence, frame, [
+    object,
+    ...(receiver && receiver[0]?.tag !== 'preposition' ? [receiver] : []),
+  ]);
+  const to =
+    receiver && receiver[0]?.tag !== 'preposition' ? `to ${textOf(sentence, receiver)}` : '';
+  const particle = /^(?:up|down|out|off|away|back|on|in|over)\b/.exec(left)?.[0] ?? '';
+  const tail = particle ? left.slice(particle.length).trim() : left;
+  const made = (rest: readonly string[], negativeShort: boolean): string =>
+    render(
+      {
+        ...frame,
+        subject: newSubject,
+        agreement,
+        features: { ...frame.features, passive: true },
+        rest: rest
+          .filter((part) => part !== '')
+          .join(' ')
+          .replace(/ ([,;])/g, '$1'),
+      },
+      negativeShort,
+    );
+  const short = /n[’']t/i.test(sentence);
+  const result = made([particle, to, by, tail], short);
+  const without = made([particle, to, tail], short);
+  const late = made([particle, to, tail, by], short);
+  const before = verbText(frame);
+  const after = verbPhrase({ ...frame.features, passive: true }, agreement, { lexicon }).join(' ');
+  return {
+    result,
+    accepted: [...new Set([late, without])].filter((one) => one !== result),
+    changes: [
+      {
+        what: 'subject',
+        from: oldSubject,
+        to: newSubject,
+        why: 'What something is done to comes first.',
+      },
+      {
+        what: 'verb',
+        from: before,
+        to: after,
+        why: 'A passive is a form of be and the past participle, in the same tense.',
+      },
+      by === ''
+        ? {
+            what: 'agent',
+            from: oldSubject,
+            to: '',
+            why: 'Who does it is not named, so it is left out.',
+          }
+        : {
+            what: 'agent',
+            from: oldSubject,
+            to: by,
+            why: 'Who does it follows with by, or is left out.',
+          },
+    ],
+  };
+}
+
+export function toActive(sentence: string, analysis: SentenceAnalysis, lexicon: Lexicon): Changed {
+  const { main, tokens } = analysis;
+  if (main === undefined) throw new NoSuchForm('There is no main clause to change.');
+  if (analysis.voice !== 'passive' || !main.group.passive)
+    throw new NoSuchForm('This sentence is active already.');
+  const frame = frameOf(sentence, analysis, lexicon);
+  const agent = agentOf(tokens, main.group.verb.at);
+  const left = remainder(sentence, frame, agent ? [agent] : []);
+  const doer = agent?.slice(1) ?? [];
+  const subject = agent ? asSubject(lowered(textOf(sentence, doer), doer[0])) : 'someone';
+  const agreement = agent
+    ? agreementOf(
+        doer.map((token, at) =>
+          at === 0 && subjectForm[token.lower]
+            ? { ...token, lower: (subjectForm[token.lower] as string).toLowerCase() }
+            : token,
+        ),
+      )
+    : { person: 3 as const, plural: false };
+  const object = asObject(frame.subject);
+  const active = Object.fromEntries(
+    Object.entries(frame.features).filter(([name]) => name !== 'passive'),
+  ) as unknown as typeof frame.features;
+  const particle =
+    /^(?:up|down|out|off|away|back|on|in|over)\b(?! (?:the|a|an|my|his|her|our|their|this|that|monday|tuesday|wednesday|thursday|friday|saturday|sunday|\d))/i.exec(
+      left,
+    )?.[0] ?? '';
+  const tail = particle ? left.slice(particle.length).trim() : left;
+  const short = /n[’']t/i.test(sentence);
+  const made = (rest: readonly string[]) =>
+    render(
+      {
+        ...frame,
+        subject,
+        agreement,
+        features: active,
+        rest: rest
+          .filter((part) => part !== '')
+          .join(' ')
+          .replace(/ ([,;])/g, '$1'),
+      },
+      short,
+    );
+  const result = made([object, particle, tail]);
+  return {
+    result,
+    accepted: agent
+      ? []
+      : ['people', 'they'].map((other) =>
+          render(
+            {
+              ...frame,
+              subject: other,
+              agreement: { person: 3, plural: true },
+              features: active,
+              rest: [object, particle, tail].filter((part) => part !== '').join(' '),
+            },
+            short,
+          ),
+        ),
+    changes: [
+      {
+        what: 'subject',
+        from: frame.subject,
+        to: subject,
+        why: agent
+          ? 'Who does it comes first.'
+          : 'The sentence does not say who does it: someone stands for it.',
+      },
+      {
+        what: 'verb',
+        from: verbText(frame),
+        to: verbPhrase(active, agreement, { lexicon }).join(' '),
+        why: 'Be and the participle become the plain verb in the same tense.',
+      },
+      {
+        what: 'object',
+        from: frame.subject,
+        to: object,
+        why: 'What it is done to follows the verb.',
+      },
+    ],
+  };
+}

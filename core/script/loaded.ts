@@ -1,0 +1,66 @@
+/** What the functions for scripts work on: word bank, meanings and syllables, loaded once a process. */
+import type { Accent } from '../sounds/accent';
+import { SyllableCounter, unpackSyllables } from '../texts/analysis/syllable-count';
+import { Lexicon } from '../words/lexicon';
+import type { AccentPack, LexiconPack } from '../words/lexicon-pack';
+import { Meanings } from '../words/meanings';
+
+/** Reads a pack when an accent is first asked for. */
+export type PackSource = () => { lexicon: LexiconPack; spoken?: AccentPack };
+
+const sources = new Map<Accent, PackSource>();
+const lexicons = new Map<Accent, Lexicon>();
+
+/** Says where the lexicon of an accent comes from; it is read when first needed. */
+export function useLexicon(accent: Accent, source: PackSource): void {
+  sources.set(accent, source);
+  lexicons.delete(accent);
+}
+
+export function loadedLexicon(accent: Accent = 'american'): Lexicon {
+  let lexicon = lexicons.get(accent);
+  if (lexicon === undefined) {
+    const source = sources.get(accent);
+    if (source === undefined) {
+      throw new RangeError(
+        `There is no word bank for the accent ${String(accent)}. Accents: ${[...sources.keys()].join(', ')}.`,
+      );
+    }
+    const packs = source();
+    lexicon = new Lexicon(packs.lexicon, packs.spoken);
+    lexicons.set(accent, lexicon);
+  }
+  return lexicon;
+}
+
+let meaningsSource: (() => string) | undefined;
+let meanings: Meanings | undefined;
+
+/** Says where the packed meanings come from; they are read when first needed. */
+export function useMeanings(source: () => string): void {
+  meaningsSource = source;
+  meanings = undefined;
+}
+
+/** The meanings, read when first needed; undefined where none were given. */
+export function loadedMeanings(): Meanings | undefined {
+  if (meanings === undefined && meaningsSource !== undefined)
+    meanings = new Meanings(meaningsSource());
+  return meanings;
+}
+
+let syllablesSource: (() => string) | undefined;
+let syllableCounter: SyllableCounter | undefined;
+
+/** Says where the packed syllable counts come from; they are read when first needed. */
+export function useSyllables(source: () => string): void {
+  syllablesSource = source;
+  syllableCounter = undefined;
+}
+
+export function loadedSyllables(): SyllableCounter {
+  syllableCounter ??= new SyllableCounter(
+    syllablesSource === undefined ? undefined : unpackSyllables(syllablesSource()),
+  );
+  return syllableCounter;
+}
