@@ -50,7 +50,16 @@ import { methods as allMethods } from './texts/marks/methods';
 import { readText as readTextFile, type TextFormat } from './exchange/texts/read-text';
 
 export { useLexicon, useMeanings, useSyllables, type PackSource } from './script/loaded';
-export { describeSentence, findInText, grammar, transform, verbForms } from './script/grammar';
+export {
+  checkWriting,
+  describeSentence,
+  findInText,
+  formsTable,
+  grammar,
+  measureWords,
+  transform,
+  verbForms,
+} from './script/grammar';
 
 /** Short meanings of a word or of the base it is a form of, the likeliest sense first. */
 export function define({ word }: { word: string }) {

@@ -20,6 +20,8 @@ import {
 } from 'class-validator';
 import { versions, type Version } from '../exercises/versions';
 import { accents, type Accent } from '../sounds/accent';
+import { reaches, type Reach } from '../reach/reach';
+import { structureNames } from '../grammar/structures/structure-table';
 import { IsStepOfSequence } from './step-of-sequence';
 import { TaughtSequence } from './taught-sequence';
 import { levelSystems, type ClassLevel, type LevelSystem } from './class-level';
@@ -88,6 +90,15 @@ export class OwnConfusables {
   britishOnly!: false;
 }
 
+/** Where a structure stands for a class, set by hand. */
+export class StructureSetting {
+  @IsIn(structureNames, { message: 'This structure is not known.' })
+  structure!: string;
+
+  @IsIn(reaches, { message: 'Choose taught, just ahead or later.' })
+  reach!: Reach;
+}
+
 export class ClassProfile {
   @IsString()
   @IsNotEmpty()
@@ -150,6 +161,14 @@ export class ClassProfile {
   @ArrayUnique()
   @ArrayMaxSize(5000)
   hiddenWords!: string[];
+
+  /** Structures whose reach the teacher has set; the others follow the level of the class. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(100)
+  @ValidateNested({ each: true })
+  @Type(() => StructureSetting)
+  grammar?: StructureSetting[];
 
   /** Sets of words that this class takes for each other, beside those of the word bank. */
   @IsOptional()

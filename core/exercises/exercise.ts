@@ -88,6 +88,8 @@ export interface ExerciseParameters {
   readonly dictate?: 'sounds' | 'words' | 'sentences';
   /** The teacher's own sentences, for gaps and dictation. */
   readonly sentences?: readonly string[];
+  /** What a grammar exercise is about: a tense, a form, a word class, by its name. */
+  readonly grammar?: string;
   /** False where a sentence gap gives no meaning although two words would fit. */
   readonly hints?: boolean;
   /** The hand that is traced, its inks one after another, and the lines it stands on. */

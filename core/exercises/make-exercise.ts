@@ -137,7 +137,9 @@ export function checkExercise(
   const maker = findMaker(recipe.maker);
   // What a class reads in another language is not computed yet.
   if (!isEnglish(recipe.parameters)) return [];
-  if (maker.needsText === true) return checkPrompts(exercise, profile, lexicon);
+  if (maker.needsText === true || maker.usesSentences === true) {
+    return checkPrompts(exercise, profile, lexicon);
+  }
   const input = inputOf(recipe, lexicon);
   return wordsOfTask(exercise.task).map((word) => {
     const entry = lexicon.find(word);

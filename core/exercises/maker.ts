@@ -6,7 +6,7 @@ import type { ExerciseParameters, MakerNote, Task } from './exercise';
 import type { TextMaterial } from '../texts/reading/text-material';
 import type { Random } from './random';
 
-export const makerGroups = ['Sounds and spelling', 'Vocabulary', 'Reading'] as const;
+export const makerGroups = ['Sounds and spelling', 'Vocabulary', 'Grammar', 'Reading'] as const;
 export type MakerGroup = (typeof makerGroups)[number];
 
 /** A word of the material with what the lexicon knows of it. */
@@ -54,6 +54,10 @@ export interface Maker {
   readonly ownStartWords?: (parameters: ExerciseParameters) => readonly string[];
   /** True where it works from a text. */
   readonly needsText?: boolean;
+  /** True where it works from sentences: the teacher's own, those of a text, or its own. */
+  readonly usesSentences?: boolean;
+  /** What it can be about, by name: tenses, forms, word classes; the first is usual. */
+  readonly targets?: readonly string[];
   /** True where it cannot work without the meanings of words. */
   readonly needsMeanings?: boolean;
   /** What the words must be, in words for the teacher. */

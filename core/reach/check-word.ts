@@ -9,12 +9,13 @@
 import type { ClassProfile } from '../classes/class-profile';
 import { scaleOf } from '../classes/class-level';
 import { sequenceIndexOf } from '../classes/class-sequence';
+import { reaches, type Reach } from './reach';
 import { shapesOf, type SequenceIndex } from '../sounds/sequence';
 import { showSound } from '../sounds/phonemes';
 import type { LexiconEntry, Reading } from '../words/lexicon';
 import { cefrOf, ukYearOf, usGradeOf, type Level } from '../words/level';
 
-export type Reach = 'secure' | 'stretch' | 'beyond';
+export type { Reach };
 
 /** Why a word has its reach, in words for the teacher. */
 export interface ReachReason {
@@ -43,7 +44,7 @@ export const STRETCH_STEPS = 3;
 /** Years above the class's level at which a word stops being secure, and stops being a stretch. */
 export const RARITY_MARGINS = { secure: 2, stretch: 5 } as const;
 
-const order: readonly Reach[] = ['secure', 'stretch', 'beyond'];
+const order = reaches;
 const worse = (left: Reach, right: Reach): Reach =>
   order[Math.max(order.indexOf(left), order.indexOf(right))] as Reach;
 

@@ -6,6 +6,11 @@ import { featureNames } from '../grammar/find/features';
 import { findInText as find } from '../grammar/find/find-in-text';
 import { structures } from '../grammar/structures/structures';
 import { targets, transformSentence, type TransformRequest } from '../grammar/transform/transform';
+import type { SentenceCheck } from '../exercises/interactions/sentence-check';
+import { checkWriting as checkText } from '../grammar/writing/check-writing';
+import { conjugate } from '../forms/english/conjugate';
+import { tenseFeatures } from '../grammar/transform/form-change';
+import { measureWords as read } from '../speech/measure-words';
 import { loadedLexicon } from './loaded';
 
 /** What is in an English sentence. */
@@ -34,6 +39,35 @@ export function transform(request: TransformRequest) {
 /** The five forms of a verb, with variants. */
 export function verbForms({ verb, spelling = 'us' }: { verb: string; spelling?: Spelling }) {
   return formsOf(verb, { lexicon: loadedLexicon(), spelling });
+}
+
+/** A verb in one tense for every person: positive, negative, question, short answers. */
+export function formsTable({ verb, tense = 'present simple' }: { verb: string; tense?: string }) {
+  const lexicon = loadedLexicon();
+  return conjugate(formsOf(verb, { lexicon }).base, tenseFeatures(tense), { lexicon });
+}
+
+/** What a learner has written against what was asked for: words, whole sentences, structures. */
+export function checkWriting({
+  text,
+  check = {},
+}: {
+  text: string;
+  check?: Partial<SentenceCheck>;
+}) {
+  const asked = { words: [], fewest: 1, complete: true, text: true, ...check };
+  return checkText(text, asked, loadedLexicon());
+}
+
+/** A number with its unit as it is read aloud. */
+export function measureWords({
+  measure,
+  spelling = 'uk',
+}: {
+  measure: string;
+  spelling?: Spelling;
+}) {
+  return { words: read(measure, spelling) };
 }
 
 /** What grammar can be found, changed and taught: names of features, structures and targets. */

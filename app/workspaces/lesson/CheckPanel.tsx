@@ -168,6 +168,9 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
   const openCount =
     task.interaction === 'write' ? task.items.filter((item) => item.open === true).length : 0;
   const keyed = keyedItems(task).length - openCount;
+  const { needsText, usesSentences, usesWords: takesWords } = findMaker(part.maker);
+  // What is made from sentences has no words of the list to swap.
+  const usesWords = needsText !== true && !(usesSentences === true && takesWords === false);
   return (
     <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
       <h2>Check for {profile.name}</h2>
@@ -182,7 +185,7 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
           check={check}
           part={part.id}
           lit={check.word === lit}
-          fromWords={findMaker(part.maker).needsText !== true}
+          fromWords={usesWords}
           send={send}
         />
       ))}
@@ -200,7 +203,7 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
                   : `${keyed} answers keyed; ${checks.length - past.length} of the words are within reach.`}
         </span>
       </div>
-      {findMaker(part.maker).needsText !== true && <Words open={open} send={send} />}
+      {usesWords && <Words open={open} send={send} />}
       <ExerciseOptions open={open} send={send} />
       <ItemsByHand open={open} send={send} />
       <PaperOptions part={part} paper={open.sheet.paper} send={send} />

@@ -1,12 +1,13 @@
 import type { ReactNode } from 'react';
 import { findMaker } from '~core/exercises/make-exercise';
+import { GrammarChoices } from './GrammarChoices';
 import { ReadingChoices } from './ReadingChoices';
 import { handIds, handNames, inkNames, type Ink } from '~core/handwriting/hands';
 import { letterHeights, plainRuling, rulingIds, rulingNames } from '~core/handwriting/ruling';
 import { partnerKinds, partnerNames } from '~core/exercises/partners';
 import { Toggle } from '~/ui/Toggle';
-import type { ExercisePart } from './built-part';
 import { Choice } from './Choice';
+import { OwnSentences, type ChoicesProps } from './OwnSentences';
 
 export const suffixNames: Readonly<Record<string, string>> = {
   ing: '-ing',
@@ -28,11 +29,6 @@ export const suffixNames: Readonly<Record<string, string>> = {
   mis: 'mis-',
   in: 'in-, im-, il-, ir-',
 };
-
-interface ChoicesProps {
-  readonly open: ExercisePart;
-  readonly onSet: (parameters: object, label: string) => void;
-}
 
 /** The steps from tracing to writing alone that are offered. */
 const inkSets: readonly (readonly [string, readonly Ink[]])[] = [
@@ -105,30 +101,6 @@ function Handwriting({ open, onSet }: ChoicesProps) {
         }
       />
     </>
-  );
-}
-
-/** Sentences that the teacher writes herself. */
-function OwnSentences({ open, onSet }: ChoicesProps) {
-  const { parameters } = open.part;
-  return (
-    <label className="d-block mb-2">
-      Your own sentences, one a line
-      <textarea
-        className="form-control form-control-sm"
-        rows={3}
-        defaultValue={(parameters.sentences ?? []).join('\n')}
-        onBlur={(event) => {
-          const sentences = event.currentTarget.value
-            .split('\n')
-            .map((line) => line.trim())
-            .filter((line) => line !== '');
-          if (sentences.join('\n') !== (parameters.sentences ?? []).join('\n')) {
-            onSet({ sentences }, 'Wrote sentences');
-          }
-        }}
-      />
-    </label>
   );
 }
 
@@ -216,7 +188,10 @@ export function MakerChoices({ open, onSet }: ChoicesProps): ReactNode {
     case 'trace-copy-write':
     case 'writing-bank':
       return <Handwriting open={open} onSet={onSet} />;
-    default:
-      return findMaker(maker).needsText ? <ReadingChoices open={open} onSet={onSet} /> : null;
+    default: {
+      const { needsText, usesSentences } = findMaker(maker);
+      if (usesSentences) return <GrammarChoices open={open} onSet={onSet} />;
+      return needsText ? <ReadingChoices open={open} onSet={onSet} /> : null;
+    }
   }
 }

@@ -9,6 +9,10 @@ export interface SentenceCheck {
   readonly most?: number;
   /** True for a longer text: each of its sentences needs a capital and an end mark. */
   readonly text?: boolean;
+  /** Each sentence must be whole: a subject, a verb, a complete thought. Checked where grammar is at hand. */
+  readonly complete?: boolean;
+  /** Structures and word classes that must stand in it, so many of each; checked where grammar is at hand. */
+  readonly structures?: readonly { readonly name: string; readonly count: number }[];
 }
 
 const wordsIn = (text: string) =>

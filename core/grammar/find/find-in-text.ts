@@ -1,6 +1,7 @@
 /** A word class or a structure found in a text, in order. */
 import type { Lexicon } from '../../words/lexicon';
-import { structureNamed, structureNames } from '../structures/structures';
+import { structureNames } from '../structures/structure-table';
+import { structureNamed } from '../structures/structures';
 import { analysePassage } from './analyse-passage';
 import { featureNames, features, type FoundFeature } from './features';
 

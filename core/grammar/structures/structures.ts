@@ -1,24 +1,13 @@
-/**
- * The structures of English that are taught by name, each with the level at
- * which courses usually teach it (common practice for courses of English and
- * primary schools; the levels are on the internal scale, UK school years) and
- * with where it is found in an analysed sentence.
- */
-import type { Level } from '../../words/level';
+/** Where each structure of the table stands in an analysed sentence. */
 import type { Span } from '../../texts/analysis/segment';
 import type { Clause } from '../clauses/clauses';
 import { agentOf } from '../describe/voice';
 import { adjectivalParticiples } from '../tagging/readings';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import type { TaggedToken } from '../tagging/tag-sentence';
+import { structureTable, type StructureRow } from './structure-table';
 
-export interface Structure {
-  /** As a teacher calls it. */
-  readonly name: string;
-  /** On the internal scale, in UK school years. */
-  readonly level: Level;
-  /** What to write instead for a class that has not met it. */
-  readonly advice: string;
+export interface Structure extends StructureRow {
   /** Its places in a sentence, as groups of spans: the auxiliaries and the verb may stand apart. */
   readonly find: (analysis: SentenceAnalysis) => readonly (readonly Span[])[];
 }
@@ -105,242 +94,110 @@ const passive = verbsWhere(({ group }, { tokens }) => {
   );
 });
 
-export const structures: readonly Structure[] = [
-  { name: 'present simple', level: 0, advice: '', find: tense('present simple') },
-  { name: 'imperative', level: 0, advice: '', find: tense('imperative') },
-  {
-    name: 'question',
-    level: 0.5,
-    advice: '',
-    find: (analysis) => (analysis.type === 'interrogative' ? [[span(analysis.tokens)]] : []),
-  },
-  {
-    name: 'there is',
-    level: 0.5,
-    advice: '',
-    find: ({ tokens }) =>
-      tokens.flatMap((token, at) =>
-        token.tag === 'there' && tokens[at + 1] ? [[span(tokens.slice(at, at + 2))]] : [],
-      ),
-  },
-  {
-    name: 'present continuous',
-    level: 0.8,
-    advice: 'Say it in the present simple.',
-    find: tense('present continuous'),
-  },
-  { name: 'can and can’t', level: 0.8, advice: '', find: modalIs(/^(?:can|ca)$/) },
-  { name: 'past simple', level: 1, advice: 'Tell it in the present.', find: tense('past simple') },
-  {
-    name: 'contraction',
-    level: 1,
-    advice: 'Write both words in full.',
-    find: ({ tokens }) =>
-      tokens.flatMap((token, at) =>
-        token.joined && tokens[at + 1]?.tag !== 'possessive' && tokens[at + 1]
-          ? [[span(tokens.slice(at, at + 2))]]
+/** Where each structure of the table is found. */
+const finders: Readonly<Record<string, Structure['find']>> = {
+  'present simple': tense('present simple'),
+  imperative: tense('imperative'),
+  question: (analysis) => (analysis.type === 'interrogative' ? [[span(analysis.tokens)]] : []),
+  'there is': ({ tokens }) =>
+    tokens.flatMap((token, at) =>
+      token.tag === 'there' && tokens[at + 1] ? [[span(tokens.slice(at, at + 2))]] : [],
+    ),
+  'present continuous': tense('present continuous'),
+  'can and can’t': modalIs(/^(?:can|ca)$/),
+  'past simple': tense('past simple'),
+  contraction: ({ tokens }) =>
+    tokens.flatMap((token, at) =>
+      token.joined && tokens[at + 1]?.tag !== 'possessive' && tokens[at + 1]
+        ? [[span(tokens.slice(at, at + 2))]]
+        : [],
+    ),
+  'because clause': clausesWhere(
+    ({ kind, opener }) => kind === 'because' && opener?.lower === 'because',
+  ),
+  'future going-to': tense('future going-to'),
+  'future will': tense('future will'),
+  'when clause': clausesWhere(({ kind }) => kind === 'when'),
+  comparative: wordsWhere(
+    ({ lower, tag }, tokens) =>
+      (tag === 'adjective' || tag === 'adverb') &&
+      /^(?:\p{L}{2,}er|better|worse)$/u.test(lower) &&
+      tokens.some((token) => token.lower === 'than'),
+  ),
+  superlative: wordsWhere(
+    ({ lower, tag, at }, tokens) =>
+      tag === 'adjective' &&
+      /^(?:\p{L}{2,}est|best|worst)$/u.test(lower) &&
+      tokens[at - 1] !== undefined,
+  ),
+  'must, should, have to': modalIs(/^(?:must|should|ought)$/),
+  'past continuous': tense('past continuous'),
+  'zero conditional': conditional('zero'),
+  'first conditional': conditional('first'),
+  'present perfect': tense('present perfect'),
+  'may, might, could': modalIs(/^(?:may|might|could)$/),
+  'relative clause': clausesWhere(
+    ({ kind, opener }) => kind === 'relative' && opener !== undefined,
+  ),
+  'question tag': clausesWhere(
+    ({ group, kind }, { tokens }) =>
+      kind === 'main' &&
+      group.inverted &&
+      group.finite.at > 2 &&
+      tokens[group.finite.at - 1]?.tag === 'comma' &&
+      tokens.length - group.finite.at <= 5,
+  ),
+  'although clause': clausesWhere(({ kind }) => kind === 'although'),
+  passive: passive,
+  'present perfect continuous': tense('present perfect continuous'),
+  'second conditional': conditional('second'),
+  'past perfect': tense('past perfect'),
+  'reported speech': clausesWhere(
+    ({ kind }, { main }) =>
+      kind === 'that' &&
+      /^(?:say|tell)$/.test(main?.group.verb.base ?? '') &&
+      main?.tenseAspect === 'past simple',
+  ),
+  'whose, whom or of which': ({ tokens }) =>
+    tokens.flatMap((token, at) =>
+      /^whos?e|whom$/.test(token.lower) && /^(?:whose|whom)$/.test(token.lower) && at > 0
+        ? [[span([token])]]
+        : token.lower === 'which' && tokens[at - 1]?.tag === 'preposition'
+          ? [[span(tokens.slice(at - 1, at + 1))]]
           : [],
-      ),
-  },
-  {
-    name: 'because clause',
-    level: 1.2,
-    advice: 'Make it two sentences.',
-    find: clausesWhere(({ kind, opener }) => kind === 'because' && opener?.lower === 'because'),
-  },
-  {
-    name: 'future going-to',
-    level: 1.5,
-    advice: 'Use will, or the present.',
-    find: tense('future going-to'),
-  },
-  { name: 'future will', level: 1.5, advice: 'Use the present.', find: tense('future will') },
-  {
-    name: 'when clause',
-    level: 1.6,
-    advice: 'Make it two sentences.',
-    find: clausesWhere(({ kind }) => kind === 'when'),
-  },
-  {
-    name: 'comparative',
-    level: 1.8,
-    advice: 'Use the plain adjective.',
-    find: wordsWhere(
-      ({ lower, tag }, tokens) =>
-        (tag === 'adjective' || tag === 'adverb') &&
-        /^(?:\p{L}{2,}er|better|worse)$/u.test(lower) &&
-        tokens.some((token) => token.lower === 'than'),
     ),
+  'modal perfect': tense('modal perfect'),
+  'past perfect continuous': tense('past perfect continuous'),
+  'participle that opens a sentence': ({ tokens, completeness }) => {
+    const first = tokens.find(({ mark }) => !mark);
+    const comma = tokens.findIndex(({ tag }) => tag === 'comma');
+    if (first === undefined || comma < 1 || completeness === 'fragment') return [];
+    const opens =
+      first.tag === 'ing' ||
+      first.tag === 'participle' ||
+      ((first.tag === 'have' || first.tag === 'be') && first.form === 'ing');
+    return opens ? [[span(tokens.slice(first.at, comma))]] : [];
   },
-  {
-    name: 'superlative',
-    level: 1.9,
-    advice: 'Use very and the plain adjective.',
-    find: wordsWhere(
-      ({ lower, tag, at }, tokens) =>
-        tag === 'adjective' &&
-        /^(?:\p{L}{2,}est|best|worst)$/u.test(lower) &&
-        tokens[at - 1] !== undefined,
-    ),
-  },
-  {
-    name: 'must, should, have to',
-    level: 2,
-    advice: 'Give a command.',
-    find: modalIs(/^(?:must|should|ought)$/),
-  },
-  {
-    name: 'past continuous',
-    level: 2.6,
-    advice: 'Use the past simple.',
-    find: tense('past continuous'),
-  },
-  { name: 'zero conditional', level: 3, advice: 'Say it with when.', find: conditional('zero') },
-  {
-    name: 'first conditional',
-    level: 3.2,
-    advice: 'Make it two sentences: It may rain. Then …',
-    find: conditional('first'),
-  },
-  {
-    name: 'present perfect',
-    level: 3,
-    advice: 'Use the past simple.',
-    find: tense('present perfect'),
-  },
-  {
-    name: 'may, might, could',
-    level: 3.2,
-    advice: 'Use perhaps.',
-    find: modalIs(/^(?:may|might|could)$/),
-  },
-  {
-    name: 'relative clause',
-    level: 3.4,
-    advice: 'Make it two sentences.',
-    find: clausesWhere(({ kind, opener }) => kind === 'relative' && opener !== undefined),
-  },
-  {
-    name: 'question tag',
-    level: 3.8,
-    advice: 'Ask a plain question.',
-    find: clausesWhere(
-      ({ group, kind }, { tokens }) =>
-        kind === 'main' &&
-        group.inverted &&
-        group.finite.at > 2 &&
-        tokens[group.finite.at - 1]?.tag === 'comma' &&
-        tokens.length - group.finite.at <= 5,
-    ),
-  },
-  {
-    name: 'although clause',
-    level: 4,
-    advice: 'Use but.',
-    find: clausesWhere(({ kind }) => kind === 'although'),
-  },
-  { name: 'passive', level: 4.2, advice: 'Begin with who did it.', find: passive },
-  {
-    name: 'present perfect continuous',
-    level: 4.5,
-    advice: 'Use the present perfect.',
-    find: tense('present perfect continuous'),
-  },
-  {
-    name: 'second conditional',
-    level: 4.8,
-    advice: 'Say what is so now.',
-    find: conditional('second'),
-  },
-  {
-    name: 'past perfect',
-    level: 5.2,
-    advice: 'Tell it in order in the past simple.',
-    find: tense('past perfect'),
-  },
-  {
-    name: 'reported speech',
-    level: 5,
-    advice: 'Let the speaker speak.',
-    find: clausesWhere(
-      ({ kind }, { main }) =>
-        kind === 'that' &&
-        /^(?:say|tell)$/.test(main?.group.verb.base ?? '') &&
-        main?.tenseAspect === 'past simple',
-    ),
-  },
-  {
-    name: 'whose, whom or of which',
-    level: 6,
-    advice: 'Make it two sentences.',
-    find: ({ tokens }) =>
-      tokens.flatMap((token, at) =>
-        /^whos?e|whom$/.test(token.lower) && /^(?:whose|whom)$/.test(token.lower) && at > 0
-          ? [[span([token])]]
-          : token.lower === 'which' && tokens[at - 1]?.tag === 'preposition'
-            ? [[span(tokens.slice(at - 1, at + 1))]]
-            : [],
-      ),
-  },
-  {
-    name: 'modal perfect',
-    level: 6.5,
-    advice: 'Say what did happen.',
-    find: tense('modal perfect'),
-  },
-  {
-    name: 'past perfect continuous',
-    level: 6.8,
-    advice: 'Use the past continuous.',
-    find: tense('past perfect continuous'),
-  },
-  {
-    name: 'participle that opens a sentence',
-    level: 7,
-    advice: 'Begin with “When” or “Because”.',
-    find: ({ tokens, completeness }) => {
-      const first = tokens.find(({ mark }) => !mark);
-      const comma = tokens.findIndex(({ tag }) => tag === 'comma');
-      if (first === undefined || comma < 1 || completeness === 'fragment') return [];
-      const opens =
-        first.tag === 'ing' ||
-        first.tag === 'participle' ||
-        ((first.tag === 'have' || first.tag === 'be') && first.form === 'ing');
-      return opens ? [[span(tokens.slice(first.at, comma))]] : [];
-    },
-  },
-  {
-    name: 'third conditional',
-    level: 7.5,
-    advice: 'Say what did happen instead.',
-    find: conditional('third'),
-  },
-  {
-    name: 'mixed conditional',
-    level: 9,
-    advice: 'Make it two sentences.',
-    find: conditional('mixed'),
-  },
-  {
-    name: 'verb before its subject',
-    level: 9,
-    advice: 'Put the subject first.',
-    find: ({ tokens, clauses, type }) =>
-      type === 'interrogative'
-        ? []
-        : clauses
-            .filter(
-              ({ group }) =>
-                group.inverted &&
-                /^(?:never|seldom|rarely|hardly|scarcely|nor|only|so|little)$/.test(
-                  tokens.find(({ mark }) => !mark)?.lower ?? '',
-                ),
-            )
-            .map(({ group }) => groupSpans(group.tokens)),
-  },
-];
+  'third conditional': conditional('third'),
+  'mixed conditional': conditional('mixed'),
+  'verb before its subject': ({ tokens, clauses, type }) =>
+    type === 'interrogative'
+      ? []
+      : clauses
+          .filter(
+            ({ group }) =>
+              group.inverted &&
+              /^(?:never|seldom|rarely|hardly|scarcely|nor|only|so|little)$/.test(
+                tokens.find(({ mark }) => !mark)?.lower ?? '',
+              ),
+          )
+          .map(({ group }) => groupSpans(group.tokens)),
+};
 
-export const structureNames = structures.map(({ name }) => name);
+export const structures: readonly Structure[] = structureTable.map((row) => ({
+  ...row,
+  find: finders[row.name] ?? (() => []),
+}));
 
 export const structureNamed = (name: string): Structure | undefined =>
   structures.find((structure) => structure.name === name);

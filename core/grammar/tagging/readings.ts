@@ -239,13 +239,13 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
     if (weekdaysAndMonths.has(lower)) {
       const verb = lower === 'march' || lower === 'may';
       readings.push({ tag: 'name', cost: verb && first ? 1 : 0 });
-      if (!verb) return [{ tag: 'name', cost: 0 }];
+      if (!verb) return [{ tag: 'name', cost: 0, plural: false }];
     } else if (!first) {
       // A capital in the middle of a sentence begins a name.
       if (closed.length === 0 || closed.every(({ tag }) => tag === 'modal')) {
         const adjectiveOnly = readings.find(({ tag, cost }) => tag === 'adjective' && cost < 0.3);
         return [
-          { tag: 'name', cost: 0 },
+          { tag: 'name', cost: 0, plural: false },
           ...(adjectiveOnly && closed.length === 0 ? [{ ...adjectiveOnly, cost: 0.1 }] : []),
           ...readings.filter(({ tag }) => tag === 'modal').map((one) => ({ ...one, cost: 0.6 })),
         ];
@@ -256,11 +256,11 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
       singularOf(lower, lexicon) === undefined
     ) {
       return [
-        { tag: 'name', cost: 0 },
+        { tag: 'name', cost: 0, plural: false },
         ...guessed(lower).map((one) => ({ ...one, cost: one.cost + 1 })),
       ];
     } else if (closed.length === 0 || modal) {
-      readings.push({ tag: 'name', cost: 1.9 });
+      readings.push({ tag: 'name', cost: 1.9, plural: false });
     }
   }
   return readings;

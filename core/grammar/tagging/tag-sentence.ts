@@ -8,249 +8,31 @@
 import type { Lexicon } from '../../words/lexicon';
 import type { Token } from '../tokens/token';
 import { adjectivalParticiples, readingsOf } from './readings';
-import { isFinite, type Tag, type WordReading } from './tag';
-import { transitionCost } from './transitions';
 import {
-  bareInfinitiveVerbs,
-  clauseVerbs,
-  intransitiveVerbs,
-  linkingVerbs,
-  phrasalVerbs,
-  speechVerbs,
-} from './verb-patterns';
+  anchorOf,
+  atStartBefore,
+  finish,
+  inPhrase,
+  isAuxiliary,
+  isVerbTag,
+  keyOf,
+  nominal,
+  nominalEnd,
+  opens,
+  start,
+  type State,
+} from './reading-state';
+import type { Tag, WordReading } from './tag';
+import { transitionCost } from './transitions';
+import { clauseVerbs, linkingVerbs, phrasalVerbs } from './verb-patterns';
+import { verbCost } from './verb-step';
 
 export interface TaggedToken extends Token, WordReading {
   /** Position in the sentence. */
   readonly at: number;
 }
 
-type Expect = 'nothing' | 'base' | 'predicate' | 'participle';
-
-interface State {
-  readonly cost: number;
-  readonly reading: WordReading | undefined;
-  readonly before: State | undefined;
-  /** Clauses begun whose finite verb is still to come. */
-  readonly pending: number;
-  /** Another finite verb may come: after a comma, and, a quotation mark. */
-  readonly free: boolean;
-  /** What the last auxiliary waits for. */
-  readonly expect: Expect;
-  /** True while the auxiliary stands before its subject. */
-  readonly fronted: boolean;
-  /** Something that can be a subject has been read in this clause. */
-  readonly subject: boolean;
-  /** A subject stood before the last subordinate clause: after its comma it waits for its verb. */
-  readonly outer: boolean;
-  /** Base of the last full verb. */
-  readonly verb: string;
-  /** Where the verbs stand: readings of different shape are kept beside each other. */
-  readonly shape: string;
-}
-
-const BEAM = 120;
-/** A clause that never gets its verb. */
-const NO_VERB = 2.4;
-/** A second finite verb with nothing that joins it. */
-const SECOND_VERB = 2.8;
-
-const nominal: ReadonlySet<Tag> = new Set([
-  'noun',
-  'nouns',
-  'name',
-  'pronoun',
-  'pronoun-subject',
-  'number',
-  'ing',
-  'there',
-]);
-
-/** Tags after which a verb can stand first in its clause. */
-const opens: ReadonlySet<Tag> = new Set([
-  'comma',
-  'stop',
-  'dash',
-  'quote',
-  'and',
-  'subordinator',
-  'that',
-  'interjection',
-]);
-
-/** Words that stay open: what the last auxiliary waits for is still to come after them. */
-const transparent: ReadonlySet<Tag> = new Set(['adverb', 'not']);
-
-const isAuxiliary = ({ tag }: WordReading) =>
-  tag === 'be' || tag === 'have' || tag === 'do' || tag === 'modal';
-
-/** The nearest reading before that is no adverb, not or please. */
-function anchorOf(state: State): WordReading | undefined {
-  let at: State | undefined = state;
-  while (at?.reading && transparent.has(at.reading.tag)) at = at.before;
-  return at?.reading;
-}
-
-/** True where the clause has only just begun: nothing but adverbs since its opener. */
-function atClauseStart(state: State): boolean {
-  const anchor = anchorOf(state);
-  return anchor === undefined || opens.has(anchor.tag);
-}
-
-const agreement = (before: WordReading, verb: WordReading): number => {
-  if (verb.plural === undefined || before.plural === undefined) return 0;
-  if (before.plural === verb.plural) return 0;
-  return isAuxiliary(verb) ? 0.7 : 2.2;
-};
-
-interface VerbPlace {
-  /** Nothing follows in the sentence. */
-  readonly ends: boolean;
-  /** The sentence ends with a question mark. */
-  readonly asks: boolean;
-  readonly word: string;
-  /** Not follows. */
-  readonly negated: boolean;
-}
-
-/** Verbs with an object and its state: I want the gate closed. */
-const objectParticiple = /^(?:want|have|get|keep|leave|see|find|hear|need|like|make)$/;
-
-function verbCost(
-  state: State,
-  reading: WordReading,
-  { ends, asks, word, negated }: VerbPlace,
-): { cost: number; next: Partial<State> } {
-  const { tag, form } = reading;
-  const anchor = anchorOf(state);
-  const start = atClauseStart(state);
-  const after: Partial<State> = {
-    // Do your homework; but do not run.
-    expect:
-      tag === 'do' && form === 'base' && !negated
-        ? 'nothing'
-        : tag === 'modal' || tag === 'do'
-          ? 'base'
-          : tag === 'be'
-            ? 'predicate'
-            : tag === 'have'
-              ? 'participle'
-              : 'nothing',
-    fronted: false,
-    verb: reading.base ?? state.verb,
-  };
-  if (isFinite(reading)) {
-    let cost = 0;
-    if (state.pending === 0) {
-      const speech = speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote';
-      cost += speech ? 0 : state.free ? 0.25 : clauseVerbs.has(state.verb) ? 0.8 : SECOND_VERB;
-    }
-    const fronted =
-      isAuxiliary(reading) &&
-      (start || anchor?.tag === 'question' || !state.subject) &&
-      anchor?.tag !== 'relative';
-    const inverted = fronted && (start || !state.subject || anchor?.tag === 'question');
-    if (!state.subject && !inverted) {
-      cost += speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote' ? 0 : 2.5;
-    }
-    // Without a question mark only had, were and should stand before their subject.
-    if (inverted && start && !asks && state.pending > 0 && !/^(?:had|were|should)$/.test(word))
-      cost += 1;
-    if (!state.subject && inverted && anchor !== undefined && anchor.tag !== 'question' && !start)
-      cost += 1;
-    if (anchor && !inverted) cost += agreement(anchor, reading);
-    // The printing press: a noun follows what stands before it in its phrase.
-    const premodifier = state.reading?.tag === 'ing' && state.before?.reading?.tag === 'determiner';
-    if (premodifier) cost += 2;
-    if (state.expect === 'base') cost += 1.5;
-    if (state.expect !== 'nothing' && state.fronted) cost += 1;
-    return {
-      cost,
-      next: {
-        ...after,
-        pending: Math.max(0, state.pending - 1),
-        free: false,
-        fronted: inverted,
-        subject: inverted && anchor?.tag !== 'question' ? false : true,
-      },
-    };
-  }
-  const kind = isAuxiliary(reading) ? form : tag;
-  if (kind === 'base') {
-    if (state.expect === 'base') {
-      // Between a fronted auxiliary and its verb there is a subject.
-      const bare = state.fronted && !state.subject ? 0.8 : 0;
-      return { cost: bare, next: after };
-    }
-    // And with another base form: to run and jump.
-    if (anchor?.tag === 'and' && lastVerbWasBase(state)) return { cost: 0.3, next: after };
-    if (start && state.pending > 0 && !(state.reading?.tag === 'that')) {
-      // An imperative.
-      // A command does not end with a question mark.
-      const late = (state.subject ? 0.8 : 0) + (asks ? 1 : 0);
-      const sub = state.reading?.tag === 'subordinator' ? 3 : 0;
-      return {
-        cost: 0.5 + late + sub,
-        next: { ...after, pending: state.pending - 1, free: false, subject: true },
-      };
-    }
-    if (start && state.free) return { cost: 0.9, next: { ...after, free: false } };
-    if (bareInfinitiveVerbs.has(state.verb) && anchor && !isAuxiliary(anchor)) {
-      return { cost: 0.4, next: after };
-    }
-    return { cost: 4, next: after };
-  }
-  if (kind === 'participle') {
-    if (state.expect === 'participle') return { cost: 0, next: after };
-    if (state.expect === 'predicate') {
-      // It's gone, it's stopped: what has no passive was read with has.
-      const shortened =
-        anchor?.full === 'is' &&
-        (intransitiveVerbs.has(reading.base ?? '') ||
-          reading.base === 'get' ||
-          reading.base === 'have')
-          ? 1
-          : 0;
-      return { cost: 0.1 + shortened, next: after };
-    }
-    if (isAuxiliary(reading)) return { cost: 3.5, next: after };
-    if (
-      linkingVerbs.has(state.verb) &&
-      anchor &&
-      /^(?:past|present|third|base)$/.test(anchor.tag)
-    ) {
-      return { cost: 0.3, next: after };
-    }
-    // A participle on a noun has something after it: the lid found by Bram.
-    const last =
-      ends &&
-      anchor !== undefined &&
-      nominalEnd.has(anchor.tag) &&
-      !objectParticiple.test(state.verb)
-        ? 1.5
-        : 0;
-    return { cost: 0.9 + last, next: { verb: reading.base ?? state.verb } };
-  }
-  // -ing
-  if (state.expect === 'predicate') return { cost: 0, next: after };
-  if (isAuxiliary(reading)) return { cost: 0.8, next: { ...after } };
-  // After a preposition it is no subject: before leaving, check the lamps.
-  return {
-    cost: 0.4,
-    next: {
-      verb: reading.base ?? state.verb,
-      ...(anchor?.tag === 'preposition' ? {} : { subject: true }),
-    },
-  };
-}
-
-function lastVerbWasBase(state: State): boolean {
-  for (let at: State | undefined = state; at?.reading; at = at.before) {
-    if (at.reading.tag === 'base' || (isAuxiliary(at.reading) && at.reading.form === 'base'))
-      return true;
-    if (isFinite(at.reading)) return at.reading.tag === 'present';
-  }
-  return false;
-}
+const BEAM = 40;
 
 const shapeTags: ReadonlySet<Tag> = new Set(['base', 'present', 'third', 'past', 'participle']);
 
@@ -554,75 +336,10 @@ function extend(
   }
 }
 
-/** True right after a preposition: the noun is its own, and no subject. */
-function inPhrase(state: State): boolean {
-  for (let at: State | undefined = state; at?.reading; at = at.before) {
-    const { tag } = at.reading;
-    if (tag === 'preposition') return true;
-    if (!/^(?:determiner|adjective|number|noun|name|possessive|participle)$/.test(tag))
-      return false;
-  }
-  return false;
-}
-
-/** True where the last token opened its clause. */
-const atStartBefore = (state: State) =>
-  state.before?.reading === undefined || opens.has(state.before.reading.tag);
-
-const nominalEnd: ReadonlySet<Tag> = new Set([
-  'noun',
-  'nouns',
-  'name',
-  'pronoun',
-  'pronoun-object',
-]);
-const verbTags: ReadonlySet<Tag> = new Set([
-  'base',
-  'present',
-  'third',
-  'past',
-  'participle',
-  'ing',
-  'be',
-  'have',
-  'do',
-]);
-const isVerbTag = (tag: Tag) => verbTags.has(tag);
-
 /** Someone's and one's are possessive; it's and he's never. */
 function possessiveOfPronoun(state: State): number {
   return state.reading?.plural === false && state.reading.tag === 'pronoun' ? 1.2 : 6;
 }
-
-/** What a sentence or clause that ends here still owes. */
-function finish(state: State): number {
-  const waits =
-    state.expect === 'base'
-      ? 0.9 + (state.fronted ? 0.9 : 0)
-      : state.expect === 'participle'
-        ? 0.5 + (state.fronted ? 1 : 0)
-        : state.expect === 'predicate'
-          ? 0.3
-          : 0;
-  return Math.min(state.pending, 2) * NO_VERB + waits;
-}
-
-const keyOf = (state: State) =>
-  `${state.reading?.tag ?? ''}${state.reading?.form ?? ''}${state.reading?.full ?? ''}${state.reading?.base ?? ''}|${state.before?.reading?.tag ?? ''}|${state.pending}|${state.free ? 1 : 0}|${state.expect}|${state.fronted ? 1 : 0}|${state.subject ? 1 : 0}|${state.shape}`;
-
-const start: State = {
-  cost: 0,
-  reading: undefined,
-  before: undefined,
-  pending: 1,
-  free: false,
-  expect: 'nothing',
-  fronted: false,
-  subject: false,
-  outer: true,
-  verb: '',
-  shape: '',
-};
 
 function pathOf(state: State, tokens: readonly Token[]): TaggedToken[] {
   const readings: WordReading[] = [];
@@ -667,5 +384,3 @@ export function tagSentence(
     .slice(0, most)
     .map(({ state, cost }) => ({ tokens: pathOf(state, tokens), cost }));
 }
-
-export { adjectivalParticiples };

@@ -174,3 +174,12 @@ export function toContracted(sentence: string, analysis: SentenceAnalysis): Chan
   }
   return { result, accepted: [], changes };
 }
+
+/** The contracted spelling of a verb after a pronoun: she, has closed gives 's closed and she is spelled with it. */
+export function contractedVerb(subject: string, verb: string): string[] {
+  const [first = '', ...others] = verb.split(' ');
+  const short = shortVerb[first];
+  if (short === undefined || others.length === 0 || !/^(?:I|he|she|it|we|you|they)$/i.test(subject))
+    return [];
+  return [`${short} ${others.join(' ')}`];
+}

@@ -210,7 +210,7 @@ const stative = new Set(
   ),
 );
 
-const whyTense: Readonly<Record<string, string>> = {
+const reasons: Readonly<Record<string, string>> = {
   'present simple': 'What is always or usually so: the base form, with -s after he, she and it.',
   'present continuous': 'What is going on now: am, is or are and the -ing form.',
   'present perfect': 'What has to do with now: have or has and the past participle.',
@@ -224,6 +224,13 @@ const whyTense: Readonly<Record<string, string>> = {
   'future going-to':
     'What is planned or can be seen coming: am, is or are going to and the base form.',
 };
+
+/** Why a verb stands in this tense, in the learner's words. */
+export const whyTense = (tense: string): string => reasons[tense] ?? '';
+
+/** The verb features of a tense by its name; the present simple where the name is unknown. */
+export const tenseFeatures = (tense: string): Omit<VerbFeatures, 'base'> =>
+  featuresOfTense[tense] ?? {};
 
 /** The frame with its verb in another tense. */
 export function inTense(frame: ClauseFrame, tense: string): ClauseFrame {
@@ -252,7 +259,7 @@ export function toTense(
   const short = isContracted(sentence);
   const result = render(moved, short);
   const changes: GrammarChange[] = [
-    { what: 'verb', from: verbText(frame), to: verbText(moved), why: whyTense[tense] ?? '' },
+    { what: 'verb', from: verbText(frame), to: verbText(moved), why: whyTense(tense) },
   ];
   const time =
     /\b(?:yesterday|tomorrow|now|ago|last (?:night|week|month|year|summer|winter|monday|tuesday|wednesday|thursday|friday|saturday|sunday)|next (?:week|month|year)|at the moment)\b/i.exec(

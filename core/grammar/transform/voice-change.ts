@@ -35,6 +35,10 @@ const subjectForm: Readonly<Record<string, string>> = {
 const asObject = (text: string) => objectForm[text.toLowerCase()] ?? text;
 const asSubject = (text: string) => subjectForm[text.toLowerCase()] ?? text;
 
+/** A particle right after the verb: blow down; but not the preposition of in the log. */
+const particleAt =
+  /^(?:up|down|out|off|away|back|on|in|over)\b(?! (?:the|a|an|my|his|her|our|their|its|this|that|every|monday|tuesday|wednesday|thursday|friday|saturday|sunday|\d))/i;
+
 /** Agents that nobody misses: somebody closed the gate, the gate was closed. */
 const nobody = /^(?:people|someone|somebody|they|we|you|one|anyone|everyone|everybody)$/i;
 
@@ -102,7 +106,7 @@ export function toPassive(sentence: string, analysis: SentenceAnalysis, lexicon:
   ]);
   const to =
     receiver && receiver[0]?.tag !== 'preposition' ? `to ${textOf(sentence, receiver)}` : '';
-  const particle = /^(?:up|down|out|off|away|back|on|in|over)\b/.exec(left)?.[0] ?? '';
+  const particle = particleAt.exec(left)?.[0] ?? '';
   const tail = particle ? left.slice(particle.length).trim() : left;
   const made = (rest: readonly string[], negativeShort: boolean): string =>
     render(
@@ -119,14 +123,20 @@ export function toPassive(sentence: string, analysis: SentenceAnalysis, lexicon:
       negativeShort,
     );
   const short = /n[’']t/i.test(sentence);
-  const result = made([particle, to, by, tail], short);
+  const early = made([particle, to, by, tail], short);
   const without = made([particle, to, tail], short);
   const late = made([particle, to, tail, by], short);
+  // Tied to the wall by the sailors; closed by Bram at noon.
+  const place = frame.parts.parts.some(
+    ({ name, tokens: list }) =>
+      (name === 'where' || name === 'how') && tail.startsWith(textOf(sentence, list)),
+  );
+  const result = place ? late : early;
   const before = verbText(frame);
   const after = verbPhrase({ ...frame.features, passive: true }, agreement, { lexicon }).join(' ');
   return {
     result,
-    accepted: [...new Set([late, without])].filter((one) => one !== result),
+    accepted: [...new Set([early, late, without])].filter((one) => one !== result),
     changes: [
       {
         what: 'subject',
@@ -180,10 +190,7 @@ export function toActive(sentence: string, analysis: SentenceAnalysis, lexicon: 
   const active = Object.fromEntries(
     Object.entries(frame.features).filter(([name]) => name !== 'passive'),
   ) as unknown as typeof frame.features;
-  const particle =
-    /^(?:up|down|out|off|away|back|on|in|over)\b(?! (?:the|a|an|my|his|her|our|their|this|that|monday|tuesday|wednesday|thursday|friday|saturday|sunday|\d))/i.exec(
-      left,
-    )?.[0] ?? '';
+  const particle = particleAt.exec(left)?.[0] ?? '';
   const tail = particle ? left.slice(particle.length).trim() : left;
   const short = /n[’']t/i.test(sentence);
   const made = (rest: readonly string[]) =>

@@ -61,9 +61,11 @@ describe('what stops a class', () => {
     ['Never had they seen such a storm.', 'verb before its subject'],
     ['Having waited, we left.', 'participle that opens'],
   ])('%s', (sentence, name) => {
-    const names = findStructures(sentence, kestrels()).map((found) => found.name);
+    const names = findStructures(sentence, kestrels(), lexicon).map((found) => found.name);
     expect(names.some((each) => each.startsWith(name))).toBe(true);
-    expect(findStructures('The rain fell. We had a lamp. It was cold.', kestrels())).toEqual([]);
+    expect(
+      findStructures('The rain fell. We had a lamp. It was cold.', kestrels(), lexicon),
+    ).toEqual([]);
   });
 });
 

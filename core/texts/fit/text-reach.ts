@@ -158,7 +158,7 @@ export function textReach(input: TextReachInput): TextReach {
   }
   spans.push(...longSentences(text, verse, profile));
   spans.push(
-    ...findStructures(text, profile).map((found): ReachSpan => ({
+    ...findStructures(text, profile, lexicon).map((found): ReachSpan => ({
       ...found,
       kind: 'structure',
       text: text.slice(found.start, found.end),

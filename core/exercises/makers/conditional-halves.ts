@@ -1,0 +1,63 @@
+import { bankConditions } from '../../grammar/frames/clause-bank';
+import {
+  conditionalSentence,
+  conditionalTypes,
+  whyConditional,
+  type ConditionalType,
+} from '../../grammar/frames/conditional-sentence';
+import { grammarMaker, shortage } from '../grammar-maker';
+import { moveClause } from '../../grammar/transform/conditional-change';
+import { numbered } from '../usable-words';
+
+/** If-clauses to be joined to the half that follows from them. */
+export default grammarMaker({
+  id: 'conditional-halves',
+  name: 'Halves of conditionals',
+  description: 'If-clauses on the left, what follows from them on the right.',
+  interaction: 'match',
+  needs: 'sentences with if, or none: Wordane has its own',
+  targets: ['first', ...conditionalTypes.filter((type) => type !== 'first')],
+  fewest: 3,
+  usual: 6,
+  title: 'Join the halves',
+  instruction: 'Join each if-clause to the half that goes with it.',
+  make({ given, wanted, target, lexicon, random }) {
+    const own = given.flatMap(({ text, analysis }) => {
+      if (analysis.conditional !== target || !analysis.sure) return [];
+      let whole = text;
+      if (!/^if\b/i.test(text)) {
+        try {
+          whole = moveClause(text, analysis, true).result;
+        } catch {
+          return [];
+        }
+      }
+      const [condition, result] = whole.split(/,\s+/, 2);
+      return condition && result ? [{ condition: `${condition},`, result }] : [];
+    });
+    const type = target as ConditionalType;
+    const made =
+      given.length > 0
+        ? []
+        : random.shuffle(bankConditions).map((pair) => conditionalSentence(pair, type, lexicon));
+    const chosen = [...own, ...made].slice(0, Math.min(wanted, 10));
+    return {
+      title: `${target.charAt(0).toUpperCase()}${target.slice(1)} conditional: join the halves`,
+      notes: given.length > 0 ? shortage(chosen.length, wanted, `a ${target} conditional`) : [],
+      task: {
+        interaction: 'match',
+        pairs: numbered(
+          chosen.map(({ condition, result }, at) => ({
+            word: condition,
+            left: { id: `left ${at + 1}`, text: condition },
+            partner: `right ${at + 1}`,
+            reason: `${condition} ${result} ${whyConditional[type]}`,
+          })),
+        ),
+        rights: random.shuffle(
+          chosen.map(({ result }, at) => ({ id: `right ${at + 1}`, text: result })),
+        ),
+      },
+    };
+  },
+});

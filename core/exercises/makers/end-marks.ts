@@ -1,0 +1,45 @@
+import { sentencesByKind, whyKind } from '../sentence-kinds';
+import { article, grammarMaker } from '../grammar-maker';
+import { numbered } from '../usable-words';
+
+const marks = ['.', '?', '!'] as const;
+const names = { '.': 'full stop .', '?': 'question mark ?', '!': 'exclamation mark !' } as const;
+
+/** Sentences without an end mark: full stop, question mark or exclamation mark. */
+export default grammarMaker({
+  id: 'end-marks',
+  name: 'Which end mark?',
+  description: 'Full stop, question mark or exclamation mark for each sentence.',
+  interaction: 'choice',
+  needs: 'sentences of two types or more, or none: Wordane has its own',
+  fewest: 3,
+  usual: 8,
+  title: 'Which end mark?',
+  instruction: 'Read each sentence aloud. Tick its end mark.',
+  make(input) {
+    // A strong command may have either mark: it is no fair question.
+    const items = sentencesByKind(input).filter(({ mark }) => mark.length === 1);
+    return {
+      task: {
+        interaction: 'choice',
+        items: numbered(
+          items.map(({ text, kind, mark }) => ({
+            word: text.replace(/[.!?]+$/, ''),
+            prompt: `${text.replace(/[.!?]+$/, '')} ___`,
+            options: numbered(
+              marks.map((each) => ({
+                text: names[each],
+                right: each === mark,
+                ...(each === mark
+                  ? {}
+                  : { feedback: `This is ${article(kind)} ${kind.toLowerCase()}.` }),
+              })),
+              'option',
+            ),
+            reason: `${whyKind[kind]} It ends with a ${names[mark as '.']}`,
+          })),
+        ),
+      },
+    };
+  },
+});

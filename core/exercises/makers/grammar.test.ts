@@ -1,0 +1,217 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { layOutSheet } from '../../sheets/sheet';
+import { kestrels, testLexicon } from '../../testing/test-lexicon';
+import { proses } from '../../testing/texts';
+import { completeMaterial, type TextMaterial } from '../../texts/reading/text-material';
+import { analyseSentence } from '../../grammar/describe/describe-sentence';
+import { checkWriting } from '../../grammar/writing/check-writing';
+import { transformSentence } from '../../grammar/transform/transform';
+import { interactionOf } from '../interactions';
+import { makeExercise, markTask } from '../make-exercise';
+import { versions } from '../versions';
+import { makers } from '.';
+
+const lexicon = testLexicon();
+const grammar = makers.filter(({ group }) => group === 'Grammar');
+const materials: readonly (TextMaterial | undefined)[] = [
+  undefined,
+  ...proses.map(({ title, body }) => completeMaterial({ title, body })),
+];
+const own = [
+  'The wind blew the lid over the hedge.',
+  'Bram has found it.',
+  'If the gate is open, the goat will eat the beans.',
+  'Where is the log book?',
+  'Shut the door behind you.',
+  'She doesn’t like the cold.',
+];
+const make = (maker: string, seed = 1, parameters = {}, reading?: TextMaterial) =>
+  makeExercise({ maker, words: [], parameters, seed, reading }, lexicon);
+
+test('every kind of exercise that a grammar lesson needs is there', () => {
+  expect(grammar.map(({ id }) => id).sort()).toEqual([
+    'conditional-halves',
+    'end-marks',
+    'fitting-phrase',
+    'forms-table',
+    'grow-sentence',
+    'irregular-parts',
+    'join-sentences',
+    'number-readings',
+    'place-articles',
+    'repair-sentence',
+    'same-meaning',
+    'sentence-planner',
+    'sentence-types',
+    'short-answers',
+    'spot-form',
+    'tense-contrast',
+    'verb-form',
+    'word-order',
+  ]);
+});
+
+describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, maker) => {
+  test('the key has full marks, a blank loses one, the same seed repeats, whatever is given', () => {
+    let items = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...materials),
+        fc.boolean(),
+        fc.nat(2 ** 31),
+        fc.constantFrom(...versions),
+        fc.constantFrom(undefined, ...(maker.targets ?? [])),
+        (reading, written, seed, version, target) => {
+          const parameters = {
+            version,
+            ...(written && id !== 'number-readings' ? { sentences: own } : {}),
+            ...(target === undefined ? {} : { grammar: target }),
+          };
+          const { task } = make(id, seed, parameters, reading);
+          expect(
+            interactionOf(task)
+              .validate(task)
+              .filter((problem) => !problem.includes('two headings')),
+          ).toEqual([]);
+          const key = interactionOf(task).keyOf(task) as Record<string, unknown>;
+          const full = markTask(task, key);
+          expect(full).toMatchObject({ score: full.outOf, feedback: [] });
+          expect(make(id, seed, parameters, reading).task).toEqual(task);
+          const [first] = Object.keys(key);
+          if (first !== undefined) {
+            const blank =
+              task.interaction === 'order' || task.interaction === 'spot'
+                ? []
+                : task.interaction === 'gap'
+                  ? ['']
+                  : task.interaction === 'match' || task.interaction === 'sort'
+                    ? 'nobody'
+                    : '';
+            const less = markTask(task, { ...key, [first]: blank });
+            expect(less.score).toBe(full.outOf - 1);
+          }
+          items += full.outOf;
+        },
+      ),
+      { numRuns: 60, seed: 20261125 },
+    );
+    expect(items).toBeGreaterThan(40);
+  });
+
+  test('says what is short, and never fails, for a list, another language and a very long sentence', () => {
+    const long = `The wind ${'and the rain '.repeat(70)}came.`;
+    for (const sentences of [
+      ['wind', 'rain', 'snow'],
+      ['Der Wind weht über den Hügel und die Kinder laufen schnell nach Hause zurück.'],
+      [long],
+      ['???'],
+    ]) {
+      const exercise = make(id, 3, { sentences });
+      expect(interactionOf(exercise.task).keyOf(exercise.task)).toBeDefined();
+    }
+  });
+
+  test('prints, in every version', () => {
+    for (const version of versions) {
+      const exercise = make(id, 5, { version });
+      const sheet = layOutSheet(exercise, kestrels(), '');
+      expect(sheet.pages.length).toBeGreaterThan(0);
+    }
+  });
+});
+
+describe('keys that grammar settles', () => {
+  test('every transformed sentence, described again, has the form that was asked for', () => {
+    for (const target of [
+      'past simple',
+      'present perfect',
+      'past continuous',
+      'future will',
+      'future going-to',
+      'past perfect',
+      'present continuous',
+    ]) {
+      const { task } = make('same-meaning', 11, { grammar: target, count: 12 });
+      if (task.interaction !== 'write') throw new Error('A writing task was expected.');
+      for (const { answer } of task.items)
+        expect(analyseSentence(answer, lexicon).tenseAspect, answer).toBe(target);
+    }
+    for (const [target, label, value] of [
+      ['passive', 'voice', 'passive'],
+      ['active', 'voice', 'active'],
+      ['question', 'type', 'interrogative'],
+      ['statement', 'type', 'declarative'],
+    ] as const) {
+      const { task } = make('same-meaning', 12, { grammar: target, count: 12 });
+      if (task.interaction !== 'write') throw new Error('A writing task was expected.');
+      expect(task.items.length).toBeGreaterThan(3);
+      for (const { answer } of task.items)
+        expect(analyseSentence(answer, lexicon)[label], answer).toBe(value);
+    }
+  });
+
+  test('each condition has one half, and the sentence is the conditional it is called', () => {
+    for (const type of ['zero', 'first', 'second', 'third']) {
+      const { task } = make('conditional-halves', 4, { grammar: type, count: 10 });
+      if (task.interaction !== 'match') throw new Error('A matching task was expected.');
+      for (const { left, partner } of task.pairs) {
+        const right = task.rights.find(({ id }) => id === partner);
+        const whole = `${'text' in left ? left.text : ''} ${right && 'text' in right ? right.text : ''}`;
+        expect(analyseSentence(whole, lexicon).conditional, whole).toBe(type);
+      }
+    }
+  });
+
+  test('the model answers of planner and growing sentence meet their own checks, grammar included', () => {
+    for (const id of ['sentence-planner', 'grow-sentence']) {
+      const { task } = make(id, 9, { count: 8 });
+      if (task.interaction !== 'write') throw new Error('A writing task was expected.');
+      for (const { answer, checks } of task.items) {
+        if (checks) expect(checkWriting(answer, checks, lexicon).missing, answer).toEqual([]);
+      }
+    }
+  });
+
+  test('what the learner writes is checked: fragment, missing structure, enough of them', () => {
+    const asked = {
+      words: [],
+      fewest: 3,
+      complete: true,
+      text: true,
+      structures: [{ name: 'second conditional', count: 3 }],
+    };
+    const two = 'If it rained, we would stay in. If I had a boat, I would sail to the island.';
+    const report = checkWriting(two, asked, lexicon);
+    expect(report.requirements[0]?.spans).toHaveLength(2);
+    expect(report.missing).toEqual(['Use 3 second conditionals: there are 2.']);
+    expect(
+      checkWriting('Because it rained.', { ...asked, structures: [] }, lexicon).missing[0],
+    ).toContain('finish the thought');
+  });
+
+  test('the with a river, nothing with a lake', () => {
+    // Swan, Practical English Usage, “articles: place names” (from memory).
+    const { task } = make('place-articles', 2, { count: 24 });
+    if (task.interaction !== 'choice') throw new Error('A choice was expected.');
+    const answers = new Map(
+      task.items.map(({ word, options }) => [
+        word,
+        options.find(({ right }) => right)?.text.toLowerCase(),
+      ]),
+    );
+    for (const [name, answer] of answers) {
+      if (/^Lake |^Mount |Street|Road$/.test(name)) expect(answer, name).toBe('–');
+      if (/Sea$|Ocean$|Alps|Islands$|United/.test(name)) expect(answer, name).toBe('the');
+    }
+  });
+
+  test('a refused change says why and leaves the sentence as it is', () => {
+    const { result, refused } = transformSentence(
+      { sentence: 'The children sleep.', to: 'passive' },
+      lexicon,
+    );
+    expect(result).toBeNull();
+    expect(refused).toContain('no passive of sleep');
+  });
+});

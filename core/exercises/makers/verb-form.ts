@@ -1,0 +1,98 @@
+import { bankSentence } from '../../grammar/frames/bank-sentence';
+import { tenseFeatures, tenses, whyTense } from '../../grammar/transform/form-change';
+import { contractedVerb } from '../../grammar/transform/contractions';
+import { grammarMaker, shortage } from '../grammar-maker';
+import type { GapItem } from '../interactions/gap';
+import { numbered } from '../usable-words';
+
+/** Words of time that go with one tense and no other. */
+export const timeOf: Readonly<Record<string, readonly string[]>> = {
+  'present simple': ['every day', 'every winter', 'on Mondays'],
+  'present continuous': ['at the moment', 'right now'],
+  'past simple': ['yesterday', 'last week', 'two days ago'],
+  'past continuous': ['at eight o’clock yesterday', 'when the bell rang'],
+  'present perfect': ['since Monday', 'so far this week'],
+  'past perfect': ['before we came'],
+  'future will': ['tomorrow', 'next week'],
+  'future going-to': ['this evening', 'next week'],
+};
+
+/** The verb of each sentence in its base form, to be put into a tense. */
+export default grammarMaker({
+  id: 'verb-form',
+  name: 'Verb form from its base',
+  description: 'Sentences with the verb left out and its base in brackets: (close) becomes closed.',
+  interaction: 'gap',
+  needs: 'sentences whose verb is in the tense',
+  targets: ['past simple', ...tenses.filter((tense) => tense !== 'past simple')],
+  title: 'Put the verb in',
+  instruction: 'Write the verb in brackets in its right form.',
+  make({ given, bank, wanted, target, lexicon, random }) {
+    const own = given.flatMap(({ text, analysis }): Omit<GapItem, 'id'>[] => {
+      const { main } = analysis;
+      if (!analysis.sure || main === undefined || analysis.tenseAspect !== target) return [];
+      const { tokens, inverted, negative } = main.group;
+      const first = tokens[0];
+      const last = tokens[tokens.length - 1];
+      if (first === undefined || last === undefined || inverted || negative) return [];
+      if (last.at - first.at !== tokens.length - 1 || main.group.passive) return [];
+      const verb = text.slice(first.start, last.end);
+      return [
+        itemOf(
+          text.slice(0, first.start),
+          verb,
+          text.slice(last.end),
+          last.base ?? last.lower,
+          target,
+        ),
+      ];
+    });
+    const made =
+      given.length > 0
+        ? []
+        : bank.slice(0, wanted * 2).map((clause): Omit<GapItem, 'id'> => {
+            const time = random.shuffle(timeOf[target] ?? [])[0] ?? '';
+            const { before, verb, after } = bankSentence(
+              clause,
+              tenseFeatures(target),
+              lexicon,
+              time === '' ? {} : { time },
+            );
+            return itemOf(before, verb, after, clause.verb, target);
+          });
+    const items = [...own, ...made].slice(0, wanted);
+    return {
+      title: `Verbs in the ${target}`,
+      instruction: `Write the verb in brackets in the ${target}.`,
+      notes: given.length > 0 ? shortage(items.length, wanted, `a verb in the ${target}`) : [],
+      task: {
+        interaction: 'gap',
+        items: numbered(items),
+        bank: [],
+        gapLetters: Math.max(8, ...items.map(({ rule = '' }) => rule.length)),
+        sentences: true,
+      },
+    };
+  },
+});
+
+function itemOf(
+  before: string,
+  verb: string,
+  after: string,
+  base: string,
+  tense: string,
+): Omit<GapItem, 'id'> {
+  const subject = before.trim().split(' ').at(-1) ?? '';
+  return {
+    word: base,
+    pieces: [
+      ...(before === '' ? [] : [{ kind: 'text' as const, text: before }]),
+      { kind: 'gap', answer: verb, accepted: contractedVerb(subject, verb) },
+      { kind: 'text', text: ` (${base})${after}` },
+    ],
+    key: `${before}${verb}${after}`,
+    rule: verb,
+    reason: whyTense(tense),
+  };
+}

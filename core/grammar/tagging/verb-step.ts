@@ -1,0 +1,166 @@
+/** What a verb form costs in its place, and what it does to its clause. */
+import {
+  anchorOf,
+  atClauseStart,
+  isAuxiliary,
+  lastVerbWasBase,
+  nominalEnd,
+  type State,
+} from './reading-state';
+import { isFinite, type WordReading } from './tag';
+import {
+  bareInfinitiveVerbs,
+  clauseVerbs,
+  intransitiveVerbs,
+  linkingVerbs,
+  speechVerbs,
+} from './verb-patterns';
+
+/** A second finite verb with nothing that joins it. */
+const SECOND_VERB = 2.8;
+const agreement = (before: WordReading, verb: WordReading): number => {
+  if (verb.plural === undefined || before.plural === undefined) return 0;
+  if (before.plural === verb.plural) return 0;
+  return isAuxiliary(verb) ? 0.7 : 2.2;
+};
+
+export interface VerbPlace {
+  /** Nothing follows in the sentence. */
+  readonly ends: boolean;
+  /** The sentence ends with a question mark. */
+  readonly asks: boolean;
+  readonly word: string;
+  /** Not follows. */
+  readonly negated: boolean;
+}
+
+/** Verbs with an object and its state: I want the gate closed. */
+const objectParticiple = /^(?:want|have|get|keep|leave|see|find|hear|need|like|make)$/;
+
+export function verbCost(
+  state: State,
+  reading: WordReading,
+  { ends, asks, word, negated }: VerbPlace,
+): { cost: number; next: Partial<State> } {
+  const { tag, form } = reading;
+  const anchor = anchorOf(state);
+  const start = atClauseStart(state);
+  const after: Partial<State> = {
+    // Do your homework; but do not run.
+    expect:
+      tag === 'do' && form === 'base' && !negated
+        ? 'nothing'
+        : tag === 'modal' || tag === 'do'
+          ? 'base'
+          : tag === 'be'
+            ? 'predicate'
+            : tag === 'have'
+              ? 'participle'
+              : 'nothing',
+    fronted: false,
+    verb: reading.base ?? state.verb,
+  };
+  if (isFinite(reading)) {
+    let cost = 0;
+    if (state.pending === 0) {
+      const speech = speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote';
+      cost += speech ? 0 : state.free ? 0.25 : clauseVerbs.has(state.verb) ? 0.8 : SECOND_VERB;
+    }
+    const fronted =
+      isAuxiliary(reading) &&
+      (start || anchor?.tag === 'question' || !state.subject) &&
+      anchor?.tag !== 'relative';
+    const inverted = fronted && (start || !state.subject || anchor?.tag === 'question');
+    if (!state.subject && !inverted) {
+      cost += speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote' ? 0 : 2.5;
+    }
+    // Without a question mark only had, were and should stand before their subject.
+    if (inverted && start && !asks && state.pending > 0 && !/^(?:had|were|should)$/.test(word))
+      cost += 1;
+    if (!state.subject && inverted && anchor !== undefined && anchor.tag !== 'question' && !start)
+      cost += 1;
+    if (anchor && !inverted) cost += agreement(anchor, reading);
+    // The printing press: a noun follows what stands before it in its phrase.
+    const premodifier = state.reading?.tag === 'ing' && state.before?.reading?.tag === 'determiner';
+    if (premodifier) cost += 2;
+    if (state.expect === 'base') cost += 1.5;
+    if (state.expect !== 'nothing' && state.fronted) cost += 1;
+    return {
+      cost,
+      next: {
+        ...after,
+        pending: Math.max(0, state.pending - 1),
+        free: false,
+        fronted: inverted,
+        subject: inverted && anchor?.tag !== 'question' ? false : true,
+      },
+    };
+  }
+  const kind = isAuxiliary(reading) ? form : tag;
+  if (kind === 'base') {
+    if (state.expect === 'base') {
+      // Between a fronted auxiliary and its verb there is a subject.
+      const bare = state.fronted && !state.subject ? 0.8 : 0;
+      return { cost: bare, next: after };
+    }
+    // And with another base form: to run and jump.
+    if (anchor?.tag === 'and' && lastVerbWasBase(state)) return { cost: 0.3, next: after };
+    if (start && state.pending > 0 && !(state.reading?.tag === 'that')) {
+      // An imperative.
+      // A command does not end with a question mark.
+      const late = (state.subject ? 0.8 : 0) + (asks ? 1 : 0);
+      const sub = state.reading?.tag === 'subordinator' ? 3 : 0;
+      return {
+        cost: 0.5 + late + sub,
+        next: { ...after, pending: state.pending - 1, free: false, subject: true },
+      };
+    }
+    if (start && state.free) return { cost: 0.9, next: { ...after, free: false } };
+    if (bareInfinitiveVerbs.has(state.verb) && anchor && !isAuxiliary(anchor)) {
+      return { cost: 0.4, next: after };
+    }
+    return { cost: 4, next: after };
+  }
+  if (kind === 'participle') {
+    if (state.expect === 'participle') return { cost: 0, next: after };
+    if (state.expect === 'predicate') {
+      // It's gone, it's stopped: what has no passive was read with has.
+      const shortened =
+        anchor?.full === 'is' &&
+        (intransitiveVerbs.has(reading.base ?? '') ||
+          reading.base === 'get' ||
+          reading.base === 'have')
+          ? 1
+          : 0;
+      return { cost: 0.1 + shortened, next: after };
+    }
+    if (isAuxiliary(reading)) return { cost: 3.5, next: after };
+    if (
+      linkingVerbs.has(state.verb) &&
+      anchor &&
+      /^(?:past|present|third|base)$/.test(anchor.tag)
+    ) {
+      return { cost: 0.3, next: after };
+    }
+    // A participle on a noun has something after it: the lid found by Bram.
+    const last =
+      ends &&
+      anchor !== undefined &&
+      nominalEnd.has(anchor.tag) &&
+      !objectParticiple.test(state.verb)
+        ? 1.5
+        : 0;
+    return { cost: 0.9 + last, next: { verb: reading.base ?? state.verb } };
+  }
+  // -ing
+  if (state.expect === 'predicate') return { cost: 0, next: after };
+  if (isAuxiliary(reading)) return { cost: 0.8, next: { ...after } };
+  // After a preposition it is no subject: before leaving, check the lamps.
+  return {
+    cost: 0.4,
+    next: {
+      verb: reading.base ?? state.verb,
+      ...(anchor?.tag === 'preposition' ? {} : { subject: true }),
+    },
+  };
+}
