@@ -79,13 +79,13 @@ export type TextIntent =
   | { intent: 'read-marks'; json: string }
   | { intent: 'reading'; reading: ReadingLayout; label: string }
   | { intent: 'layout'; layout: SheetLayout; label: string }
-  | { intent: 'ask'; maker: string }
+  | { intent: 'ask'; maker: string; grammar?: string }
   | { intent: 'sheet' }
   | { intent: 'copy'; classId: string; name: string }
   | { intent: 'remove' };
 
 /** A new part about the text, in its lesson; the lesson opens at it. */
-async function ask(id: string, maker: string) {
+async function ask(id: string, maker: string, grammar?: string) {
   const text = await database.texts.get(id);
   if (!text) return { ok: false as const, message: 'This text was removed in another tab.' };
   const part: LessonPart = {
@@ -94,7 +94,7 @@ async function ask(id: string, maker: string) {
     text: maker === '' ? text.title : '',
     maker,
     words: [],
-    parameters: maker === '' ? {} : { textId: text.id },
+    parameters: maker === '' ? {} : { textId: text.id, ...(grammar ? { grammar } : {}) },
     seed: Math.floor(Math.random() * 1e6),
     ...(maker === ''
       ? {
@@ -121,7 +121,7 @@ async function ask(id: string, maker: string) {
 export async function clientAction({ request, params }: Route.ClientActionArgs) {
   const body = (await request.json()) as TextIntent;
   const id = params.textId;
-  if (body.intent === 'ask') return ask(id, body.maker);
+  if (body.intent === 'ask') return ask(id, body.maker, body.grammar);
   if (body.intent === 'sheet') return ask(id, '');
   if (body.intent === 'copy') {
     let copy = '';

@@ -156,6 +156,8 @@ const service = {
   ) => (await textsOf(profile)).analyse(text, profile, onProgress),
   textReach: async (text: ReadingText, profile: ClassProfile) =>
     (await textsOf(profile)).reach(text, profile),
+  grammar: async (text: Pick<ReadingText, 'body' | 'kind' | 'language'>, profile: ClassProfile) =>
+    (await textsOf(profile)).grammar(text),
   devices: async (text: Pick<ReadingText, 'body' | 'kind'>, profile: ClassProfile) =>
     (await textsOf(profile)).devices(text),
   swapped: async (

@@ -2,6 +2,7 @@
 import type { ClassProfile } from '~core/classes/class-profile';
 import { analyseText, type TextAnalysis } from '~core/texts/analysis/analyse-text';
 import type { SyllableCounter } from '~core/texts/analysis/syllable-count';
+import { lightUp, type LitText } from '~core/grammar/find/light-up';
 import { findDevices, type TextDevices } from '~core/texts/devices/find-devices';
 import { swapInText } from '~core/texts/fit/swaps';
 import { textReach, type TextReach } from '~core/texts/fit/text-reach';
@@ -47,6 +48,12 @@ export class TextService {
       verse: text.kind === 'poem',
       settled: settledWords(text),
     });
+  }
+
+  /** The grammar of a text, or of a part of a long one; found in English so far. */
+  grammar(text: Pick<ReadingText, 'body' | 'kind' | 'language'>): LitText {
+    if (text.language !== 'en') return { forms: [], tenses: [], doubts: 0 };
+    return lightUp(text.body, this.lexicon, text.kind === 'poem' ? true : undefined);
   }
 
   devices(text: Pick<ReadingText, 'body' | 'kind'>): TextDevices {

@@ -4,7 +4,9 @@
  */
 import { completeClass } from '../classes/new-class';
 import type { ClassProfile } from '../classes/class-profile';
-import { stageIds, type Lesson, type LessonPart, type StageId } from '../lessons/lesson';
+import type { Lesson, LessonPart } from '../lessons/lesson';
+import { grammarDemo } from './grammar-demo';
+import { lessonOf } from './lesson-of';
 import type { Annotation } from '../texts/marks/annotation';
 import { completeText, type ReadingText } from '../texts/reading-text';
 
@@ -135,22 +137,6 @@ const names = (list: string, newId: () => string) =>
   list.split(' ').map((name) => ({ id: newId(), name }));
 
 /** A lesson with its parts in their stages. */
-function lessonOf(
-  id: string,
-  classId: string,
-  title: string,
-  objective: string,
-  parts: Partial<Record<StageId, LessonPart[]>>,
-): Lesson {
-  const minutes = { 'get-ready': 5, show: 10, together: 15, alone: 15, 'look-back': 5 };
-  const stages = stageIds.map((stage) => ({
-    id: stage,
-    minutes: minutes[stage],
-    parts: parts[stage] ?? [],
-  }));
-  return { id, classId, title, objective, stages };
-}
-
 export interface ReadingDemo {
   readonly classes: readonly ClassProfile[];
   readonly texts: readonly ReadingText[];
@@ -304,6 +290,7 @@ export function readingDemo(prefix: string, newId: () => string): ReadingDemo {
           alone: [exercise('questions-between', talk.id, 3)],
         },
       ),
+      ...grammarDemo(prefix, newId, { harriers: harriers.id, newcomers: newcomers.id }, station.id),
     ],
   };
 }

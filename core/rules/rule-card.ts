@@ -14,10 +14,12 @@ import { showSound } from '../sounds/phonemes';
 import { showGrapheme } from '../reach/check-word';
 import { findWords } from '../words/find-words';
 import type { Lexicon, LexiconEntry } from '../words/lexicon';
+import { grammarCard } from './grammar-card';
+import type { TimeLine } from './grammar-rules';
 import { breaksPattern, patternRules } from './pattern-rules';
 
-/** What a card is about: `sound:EY`, `ending:ing` or `pattern:soft-c`. */
-export type RuleTopic = `${'sound' | 'ending' | 'pattern'}:${string}`;
+/** What a card is about: `sound:EY`, `ending:ing`, `pattern:soft-c` or `grammar:past simple`. */
+export type RuleTopic = `${'sound' | 'ending' | 'pattern' | 'grammar'}:${string}`;
 
 export interface RuleExample {
   readonly word: string;
@@ -39,6 +41,12 @@ export interface RuleCard {
   readonly rules: readonly RuleLine[];
   /** Words that a learner meets and that do not keep the rule. */
   readonly exceptions: readonly string[];
+  /** What stands over them, where they are no exceptions. */
+  readonly exceptionsTitle?: string;
+  /** Examples and exceptions are sentences: one a line. */
+  readonly onLines?: boolean;
+  /** Where a tense stands in time. */
+  readonly timeLine?: TimeLine;
   /** Name of a shipped picture that shows one of the examples. */
   readonly picture?: string;
   /** What the picture shows. */
@@ -208,14 +216,16 @@ export function ruleCard(topic: RuleTopic, profile: ClassProfile, lexicon: Lexic
         ? endingCard(suffix, profile, lexicon)
         : kind === 'pattern' && isPatternName(name)
           ? patternCard(name, profile, lexicon)
-          : undefined;
+          : kind === 'grammar'
+            ? grammarCard(name, profile, lexicon)
+            : undefined;
   if (made === undefined) {
     throw new RangeError(
-      `There is no rule card for ${topic}. Ask for sound:EY, ending:ing or pattern:soft-c, or the like.`,
+      `There is no rule card for ${topic}. Ask for sound:EY, ending:ing, pattern:soft-c or grammar:past simple, or the like.`,
     );
   }
   const exceptions = made.exceptions.filter((word) => !lexicon.isUnfit(word)).slice(0, EXCEPTIONS);
-  const shown = made.rules
+  const shown = (made.onLines === true ? [] : made.rules)
     .flatMap((rule) => rule.examples)
     .map(({ word, from }) => ({ word, picture: lexicon.picturesOf(from ?? word)[0] }))
     .find(({ picture }) => picture !== undefined);

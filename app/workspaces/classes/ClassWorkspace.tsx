@@ -10,6 +10,7 @@ import { AutoField } from '~/ui/AutoField';
 import { fontFamily } from '~/ui/fonts';
 import type { ActionAnswer } from '~/routes/action-answer';
 import type { SequenceFacts } from '~/workers/engine-service';
+import { GrammarTable } from './GrammarTable';
 import { ConfusableSets } from './ConfusableSets';
 import { LevelField } from './LevelFields';
 import { Roster } from './Roster';
@@ -124,6 +125,7 @@ export function ClassWorkspace({
       </section>
       <SequenceSteps profile={profile} facts={facts} onStep={(step) => set({ step })} />
       <Roster profile={profile} />
+      <GrammarTable profile={profile} change={set} />
       <ConfusableSets profile={profile} change={set} />
       {profile.knownWords.length > 0 && (
         <section className="card-paper my-3">

@@ -8,6 +8,7 @@ import { Toggle } from '~/ui/Toggle';
 import type { ExercisePart, Send } from './built-part';
 import { Choice } from './Choice';
 import { textChoices, useClassTexts } from './class-texts';
+import { grammarRuleNames } from '~core/rules/grammar-rules';
 import { ReadingOptions } from './ReadingOptions';
 import { suffixNames } from './MakerChoices';
 
@@ -37,6 +38,7 @@ const topics: readonly (readonly [string, string])[] = [
     ({ phoneme, keyWord }) =>
       [`sound:${phoneme}`, `Ways to spell ${showSound([phoneme])} as in ${keyWord}`] as const,
   ),
+  ...grammarRuleNames.map((name) => [`grammar:${name}`, `Grammar: ${name}`] as const),
 ];
 
 /** What a rule card is about, in words. */

@@ -1,18 +1,10 @@
 import { findMaker } from '~core/exercises/make-exercise';
 import { textChoices, useClassTexts } from './class-texts';
 import { Choice } from './Choice';
+import { makesItsOwn } from './makes-its-own';
 import { OwnSentences, type ChoicesProps } from './OwnSentences';
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** Exercises whose sentences are always their own. */
-const makesItsOwn = new Set([
-  'fitting-phrase',
-  'forms-table',
-  'irregular-parts',
-  'place-articles',
-  'short-answers',
-]);
 
 /** What a grammar exercise is about, and whose sentences it works with. */
 export function GrammarChoices({ open, onSet }: ChoicesProps) {
@@ -30,7 +22,7 @@ export function GrammarChoices({ open, onSet }: ChoicesProps) {
           onChoose={(grammar) => onSet({ grammar: String(grammar) }, `About ${grammar}`)}
         />
       )}
-      {!makesItsOwn.has(id) && (
+      {(!makesItsOwn.has(id) || id === 'number-readings') && (
         <>
           <OwnSentences open={open} onSet={onSet} />
           {!own && id !== 'number-readings' && (

@@ -3,12 +3,15 @@ import { BsPatchQuestion } from 'react-icons/bs';
 import { makers } from '~core/exercises/makers';
 import { MenuItem } from '~/ui/MenuItem';
 import { InteractionIcon } from '../lesson/maker-icons';
+import { makesItsOwn } from '../lesson/makes-its-own';
 import type { Send } from './send';
 
 /** Every exercise that can be made from a text; it goes into the lesson about the text. */
 export function AskMenu({ language, send }: { language: string; send: Send }) {
   const offered = makers.filter(
-    (maker) => maker.needsText === true && maker.languages.includes(language),
+    (maker) =>
+      (maker.needsText === true || (maker.usesSentences === true && !makesItsOwn.has(maker.id))) &&
+      maker.languages.includes(language),
   );
   return (
     <Dropdown align="end">

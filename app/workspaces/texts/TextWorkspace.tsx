@@ -10,6 +10,7 @@ import { useFontsFor } from '~/ui/japanese';
 import { MenuItem } from '~/ui/MenuItem';
 import { AskMenu } from './AskMenu';
 import { FittedView } from './FittedView';
+import { GrammarView } from './GrammarView';
 import { MarksView } from './MarksView';
 import { MeasuresView } from './MeasuresView';
 import { PaperView } from './PaperView';
@@ -21,6 +22,7 @@ import { WriteView } from './WriteView';
 const views = {
   reach: 'Reach',
   marks: 'Marks',
+  grammar: 'Grammar',
   sound: 'Sound and build',
   measures: 'Measures',
   fitted: 'Before and after',
@@ -131,6 +133,7 @@ export function TextWorkspace({ text, profile, found, others, classes }: TextWor
       </header>
       {view === 'reach' && <ReachView text={text} profile={profile} found={found} send={send} />}
       {view === 'marks' && <MarksView text={text} profile={profile} send={send} />}
+      {view === 'grammar' && <GrammarView text={text} profile={profile} send={send} />}
       {view === 'sound' && <SoundView text={text} profile={profile} />}
       {view === 'measures' && <MeasuresView text={text} profile={profile} others={others} />}
       {view === 'fitted' && <FittedView text={text} send={send} />}

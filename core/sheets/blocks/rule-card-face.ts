@@ -1,4 +1,5 @@
 /** A rule card on paper: a page for the wall, or a box for the corner of a sheet. */
+import type { TimeLine } from '../../rules/grammar-rules';
 import type { RuleCard } from '../../rules/rule-card';
 import type { PageMark } from '../marks';
 import { breakLines } from '../measure';
@@ -17,6 +18,58 @@ interface CardSizes {
 
 const example = ({ word, from }: { word: string; from?: string }) =>
   from === undefined ? word : `${from} → ${word}`;
+
+/** A line of time with now in its middle; a dot for what happens once, a bar for what goes on. */
+function timeLineMarks(
+  { events }: TimeLine,
+  { left, right, top, unit }: { left: number; right: number; top: number; unit: number },
+  style: SheetStyle,
+): { marks: PageMark[]; height: number } {
+  const labelSize = unit * 0.75;
+  const y = top + labelSize * 1.5;
+  const at = (time: number) => (left + right) / 2 + (time * (right - left)) / 2.2;
+  const line = (x1: number, y1: number, x2: number, y2: number, width: number): PageMark => ({
+    kind: 'line',
+    x1,
+    y1,
+    x2,
+    y2,
+    width,
+  });
+  const marks: PageMark[] = [
+    line(left, y, right, y, 0.35),
+    line(right - unit * 0.4, y - unit * 0.25, right, y, 0.35),
+    line(right - unit * 0.4, y + unit * 0.25, right, y, 0.35),
+    line(at(0), y - unit * 0.5, at(0), y + unit * 0.5, 0.5),
+    textAt(at(0) - labelSize, y + unit * 0.6 + labelSize, 'now', style, {
+      size: labelSize,
+      role: 'text',
+    }),
+  ];
+  for (const { from, to, label } of events) {
+    const middle = to === undefined ? at(from) : (at(from) + at(to)) / 2;
+    if (to === undefined) {
+      marks.push({
+        kind: 'box',
+        x: at(from) - unit * 0.16,
+        y: y - unit * 0.16,
+        width: unit * 0.32,
+        height: unit * 0.32,
+        stroke: 0.4,
+        radius: unit * 0.16,
+        fill: 'tint',
+      });
+    } else {
+      marks.push(line(at(from), y - unit * 0.18, at(to), y - unit * 0.18, unit * 0.18));
+    }
+    if (label !== '') {
+      const width = label.length * labelSize * 0.5;
+      const x = Math.min(Math.max(left, middle - width / 2), right - width);
+      marks.push(textAt(x, y - unit * 0.45, label, style, { size: labelSize, role: 'text' }));
+    }
+  }
+  return { marks, height: labelSize * 1.5 + unit * 0.8 + labelSize * 1.2 };
+}
 
 /** Everything on the card from its top; gives the marks and how far down they reach. */
 function cardContent(card: RuleCard, style: SheetStyle, sizes: CardSizes) {
@@ -57,8 +110,17 @@ function cardContent(card: RuleCard, style: SheetStyle, sizes: CardSizes) {
     y += sizes.rule * 0.35;
     write(rule.text, sizes.rule, { weight: 700 });
     if (rule.examples.length > 0) {
-      write(rule.examples.map(example).join(' · '), sizes.example, {}, sizes.rule * 0.8);
+      const lines = card.onLines
+        ? rule.examples.map(example)
+        : [rule.examples.map(example).join(' · ')];
+      for (const line of lines) write(line, sizes.example, {}, sizes.rule * 0.8);
     }
+  }
+  if (card.timeLine) {
+    y += sizes.rule * 0.6;
+    const drawn = timeLineMarks(card.timeLine, { left, right, top: y, unit: sizes.rule }, style);
+    marks.push(...drawn.marks);
+    y += drawn.height;
   }
   if (card.exceptions.length > 0) {
     y += sizes.rule * 0.7;
@@ -72,8 +134,10 @@ function cardContent(card: RuleCard, style: SheetStyle, sizes: CardSizes) {
       dashed: true,
     });
     y += 1;
-    write('Watch out! These do not keep the rule:', sizes.rule * 0.85, {});
-    write(card.exceptions.join(' · '), sizes.example, {}, sizes.rule * 0.8);
+    const title = card.exceptionsTitle ?? 'Watch out! These do not keep the rule:';
+    write(title, sizes.rule * 0.85, {});
+    const lines = card.onLines ? card.exceptions : [card.exceptions.join(' · ')];
+    for (const line of lines) write(line, sizes.example, {}, sizes.rule * 0.8);
   }
   return { marks, height: y + pad };
 }

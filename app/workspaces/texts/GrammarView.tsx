@@ -1,0 +1,215 @@
+import { useState } from 'react';
+import { Button } from 'react-bootstrap';
+import { BsUiChecks } from 'react-icons/bs';
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { LitForm, LitText } from '~core/grammar/find/light-up';
+import { structureTable } from '~core/grammar/structures/structure-table';
+import { structureReach } from '~core/reach/structure-reach';
+import type { ReadingText } from '~core/texts/reading-text';
+import { ReachTag } from '~/ui/ReachTag';
+import { engine } from '~/workers/engine.client';
+import type { Send } from './send';
+import { PartPager, ShownText, type Layer } from './ShownText';
+import { textParts } from './text-parts';
+import { useAsked } from './use-engine';
+
+/** Forms that can be lit together, each with a line of its own. */
+const MOST_LIT = 4;
+const groups = ['Word classes', 'Verbs and clauses'] as const;
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Where in the text a form stands: a stroke for each. */
+function AlongText({ form, length, nth }: { form: LitForm; length: number; nth: number }) {
+  return (
+    <svg
+      className={`along along--${nth}`}
+      viewBox="0 0 300 14"
+      preserveAspectRatio="none"
+      role="img"
+      aria-label={`${form.places.length} along the text`}
+    >
+      <line x1="0" y1="13" x2="300" y2="13" />
+      {form.places.map(({ start }, at) => (
+        <line
+          key={at}
+          x1={(300 * start) / Math.max(1, length)}
+          x2={(300 * start) / Math.max(1, length)}
+          y1="1"
+          y2="13"
+        />
+      ))}
+    </svg>
+  );
+}
+
+/** Sentences of the text in two tenses side by side, with the reason for each. */
+function Contrast({ lit }: { lit: LitText }) {
+  const names = [...new Set(lit.tenses.map(({ tense }) => tense))].sort(
+    (left, right) =>
+      lit.tenses.filter(({ tense }) => tense === right).length -
+      lit.tenses.filter(({ tense }) => tense === left).length,
+  );
+  const [pair, setPair] = useState<readonly [string, string]>([names[0] ?? '', names[1] ?? '']);
+  if (names.length < 2) return null;
+  return (
+    <section className="tense-contrast" aria-labelledby="contrast">
+      <h3 id="contrast">Two tenses side by side</h3>
+      <div className="tense-contrast__columns">
+        {([0, 1] as const).map((side) => {
+          const tense = names.includes(pair[side]) ? pair[side] : (names[side] ?? '');
+          const examples = lit.tenses.filter((example) => example.tense === tense);
+          return (
+            <div key={side}>
+              <select
+                className="form-select form-select-sm"
+                aria-label={side === 0 ? 'Left tense' : 'Right tense'}
+                value={tense}
+                onChange={(event) => {
+                  const chosen = event.currentTarget.value;
+                  setPair(side === 0 ? [chosen, pair[1]] : [pair[0], chosen]);
+                }}
+              >
+                {names.map((name) => (
+                  <option key={name} value={name}>
+                    {capital(name)}
+                  </option>
+                ))}
+              </select>
+              <p className="small quiet mb-1">{examples[0]?.why}</p>
+              <ul>
+                {examples.slice(0, 6).map(({ start, text, verb, sure }) => (
+                  <li key={start}>
+                    {text} <b>{verb}</b>
+                    {!sure && <span className="quiet"> · please check</span>}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          );
+        })}
+      </div>
+    </section>
+  );
+}
+
+/** Word classes and structures lit in the text, counted along it, and turned into an exercise. */
+export function GrammarView({
+  text,
+  profile,
+  send,
+}: {
+  text: ReadingText;
+  profile: ClassProfile;
+  send: Send;
+}) {
+  const parts = textParts(text.body);
+  const [at, setAt] = useState(0);
+  const part = parts[Math.min(at, parts.length - 1)] ?? { start: 0, end: 0 };
+  const [chosen, setChosen] = useState<readonly string[]>(['past simple']);
+  const asked = useAsked(
+    () =>
+      engine().grammar(
+        { body: text.body.slice(part.start, part.end), kind: text.kind, language: text.language },
+        profile,
+      ),
+    [text.body, text.kind, text.language, part.start, part.end, profile],
+  );
+  if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
+  if (asked.state === 'working') return <p role="status">Reading the sentences …</p>;
+  const lit = asked.value;
+  const shown = chosen.filter((name) => lit.forms.some((form) => form.name === name));
+  const layers = shown.flatMap((name, nth): Layer[] => {
+    const form = lit.forms.find((each) => each.name === name);
+    return (form?.places ?? []).flatMap((place) =>
+      (place.parts ?? [place]).map(({ start, end }) => ({
+        start: part.start + start,
+        end: part.start + end,
+        id: `${name} ${place.start} ${start}`,
+        className: `lit lit--${nth}`,
+        says: `${capital(name)}${place.full ? `: stands for ${place.full}` : ''}${place.sure ? '' : '. Please check'}`,
+      })),
+    );
+  });
+  const toggle = (name: string) =>
+    setChosen(
+      chosen.includes(name)
+        ? chosen.filter((each) => each !== name)
+        : [...shown.slice(shown.length >= MOST_LIT ? 1 : 0), name],
+    );
+  return (
+    <>
+      <div className="text-sheet">
+        <PartPager parts={parts} at={at} onTurn={setAt} />
+        <ShownText
+          body={text.body}
+          verse={text.kind === 'poem'}
+          language={text.language}
+          part={part}
+          layers={layers}
+        />
+        <PartPager parts={parts} at={at} onTurn={setAt} />
+        <Contrast key={part.start} lit={lit} />
+      </div>
+      <aside className="check-panel" aria-label="Grammar">
+        <h2>Grammar</h2>
+        {lit.forms.length === 0 && (
+          <p className="quiet">
+            Grammar is found in English sentences. This text has none, or is marked as another
+            language.
+          </p>
+        )}
+        {shown.map((name, nth) => {
+          const form = lit.forms.find((each) => each.name === name) as LitForm;
+          return (
+            <div key={name} className="check-card">
+              <strong className={`lit lit--${nth}`}>{capital(name)}</strong> · {form.places.length}
+              <AlongText form={form} length={part.end - part.start} nth={nth} />
+              <Button
+                size="sm"
+                variant="outline-dark"
+                className="mt-1"
+                onClick={() => send({ intent: 'ask', maker: 'spot-form', grammar: name })}
+              >
+                <BsUiChecks aria-hidden="true" /> Make a spot-it exercise
+              </Button>
+            </div>
+          );
+        })}
+        {lit.doubts > 0 && (
+          <p className="message message--note small">
+            {lit.doubts === 1
+              ? 'One sentence can be read in two ways'
+              : `${lit.doubts} sentences can be read in two ways`}
+            : look at what is lit there.
+          </p>
+        )}
+        {groups.map((group) => {
+          const forms = lit.forms.filter((form) => form.group === group);
+          return forms.length === 0 ? null : (
+            <section key={group}>
+              <h3>{group}</h3>
+              <div className="form-chips">
+                {forms.map(({ name, places }) => {
+                  const row = structureTable.find((each) => each.name === name);
+                  const reach = row ? structureReach(row, profile).reach : 'secure';
+                  return (
+                    <button
+                      key={name}
+                      type="button"
+                      className="form-chip"
+                      aria-pressed={shown.includes(name)}
+                      onClick={() => toggle(name)}
+                    >
+                      {capital(name)} <span className="quiet">{places.length}</span>
+                      {reach !== 'secure' && <ReachTag reach={reach} />}
+                    </button>
+                  );
+                })}
+              </div>
+            </section>
+          );
+        })}
+      </aside>
+    </>
+  );
+}
