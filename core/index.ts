@@ -257,32 +257,40 @@ export function checkReach({
 export function makeExercise({
   maker,
   parameters = {},
-  material,
+  material = {},
   seed = 1,
+  class: settings,
 }: {
   maker: string;
   parameters?: ExerciseParameters;
-  material: { words?: string[]; text?: string | Partial<TextMaterial> };
+  material?: { words?: string[]; text?: string | Partial<TextMaterial> };
   seed?: number;
+  class?: ClassSettings;
 }) {
   const { words = [] } = material;
   const reading = material.text === undefined ? undefined : completeMaterial(material.text);
   const recipe = { maker, parameters, words, seed, reading };
-  return makeFromRecipe(recipe, loadedLexicon(), loadedMeanings());
+  const profile = settings ? completeClass(settings) : undefined;
+  return makeFromRecipe(recipe, loadedLexicon(), loadedMeanings(), profile);
 }
 
 /** Every word of an exercise with its reach and swaps. */
 export function checkExercise({
   maker,
   parameters = {},
-  material,
+  material = {},
   seed = 1,
   class: settings,
 }: Parameters<typeof makeExercise>[0] & { class: ClassSettings }) {
   const { words = [] } = material;
   const reading = material.text === undefined ? undefined : completeMaterial(material.text);
   const recipe = { maker, parameters, words, seed, reading };
-  const exercise = makeFromRecipe(recipe, loadedLexicon(), loadedMeanings());
+  const exercise = makeFromRecipe(
+    recipe,
+    loadedLexicon(),
+    loadedMeanings(),
+    completeClass(settings),
+  );
   return checkExerciseWords(recipe, exercise, completeClass(settings), loadedLexicon());
 }
 

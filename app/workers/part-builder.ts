@@ -93,7 +93,12 @@ export class PartBuilder {
     meanings: Meanings | undefined,
     name?: string,
   ): Exercise {
-    return makeExercise(this.placed(recipe, context, name), this.lexicon, meanings);
+    return makeExercise(
+      this.placed(recipe, context, name),
+      this.lexicon,
+      meanings,
+      context.profile,
+    );
   }
 
   /** Makes an exercise, lays it out, checks it. */

@@ -3,6 +3,7 @@ import { analysePassage } from '../grammar/find/analyse-passage';
 import { seemsForeign } from '../grammar/find/find-in-text';
 import type { SentenceAnalysis } from '../grammar/describe/describe-sentence';
 import { bankClauses, type BankClause } from '../grammar/frames/clause-bank';
+import { checkWord } from '../reach/check-word';
 import type { MakerNote, Task } from './exercise';
 import type { Maker, MakerInput, MakerOutput } from './maker';
 
@@ -99,6 +100,23 @@ function shifted(analysis: SentenceAnalysis, by: number): SentenceAnalysis {
   };
 }
 
+/** What the class can read comes first; the order is otherwise kept. */
+export function closestFirst<Item>(
+  items: readonly Item[],
+  { profile, lexicon }: Pick<MakerInput, 'profile' | 'lexicon'>,
+  textOf: (item: Item) => string,
+): readonly Item[] {
+  if (profile === undefined) return items;
+  const past = (item: Item) =>
+    (textOf(item).match(/[\p{L}’']+/gu) ?? []).filter(
+      (word) => checkWord(word, lexicon.find(word.toLowerCase()), profile).reach !== 'secure',
+    ).length;
+  return items
+    .map((item) => ({ item, past: past(item) }))
+    .sort((left, right) => left.past - right.past)
+    .map(({ item }) => item);
+}
+
 /** A maker of the group Grammar. */
 export function grammarMaker(settings: GrammarMakerSettings): Maker {
   const {
@@ -131,7 +149,11 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
       const made = make({
         ...input,
         given: parameters.shuffle === false ? given : random.shuffle(given),
-        bank: random.shuffle(bankClauses),
+        bank: closestFirst(
+          random.shuffle(bankClauses),
+          input,
+          ({ subject, verb, object, tail, why }) => [subject, verb, object, tail, why].join(' '),
+        ),
         wanted: parameters.count || usual,
         target,
       });

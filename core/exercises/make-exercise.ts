@@ -61,16 +61,21 @@ export function wordsOfTask(task: Task): string[] {
   return interactionOf(task).wordsOf(task);
 }
 
-/** Makes the exercise. The same recipe always gives the same exercise. */
+/** Makes the exercise. The same recipe always gives the same exercise for the same class. */
 export function makeExercise(
   recipe: ExerciseRecipe,
   lexicon: Lexicon,
   meanings?: Meanings,
+  profile?: ClassProfile,
 ): Exercise {
   const maker = findMaker(recipe.maker);
   const { version, language = 'en' } = recipe.parameters;
   const settled = { ...recipe, parameters: versionParameters(recipe.parameters) };
-  const input = { ...inputOf(settled, lexicon, meanings), random: new Random(recipe.seed) };
+  const input = {
+    ...inputOf(settled, lexicon, meanings),
+    random: new Random(recipe.seed),
+    ...(profile ? { profile } : {}),
+  };
   if (maker.needsText === true && input.text === undefined) {
     return withoutText(maker, recipe, language);
   }

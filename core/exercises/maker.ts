@@ -1,4 +1,5 @@
 /** What a maker is: a pure function from words, parameters and a seed to an exercise. */
+import type { ClassProfile } from '../classes/class-profile';
 import type { LexiconEntry, Lexicon } from '../words/lexicon';
 import type { Meanings } from '../words/meanings';
 import type { WordQuery } from '../words/find-words';
@@ -22,6 +23,8 @@ export interface MakerInput {
   readonly lexicon: Lexicon;
   /** Meanings of words, where they are loaded; a maker that needs them says what is missing without. */
   readonly meanings?: Meanings | undefined;
+  /** The class it is for: a maker that brings its own sentences takes those within its reach first. */
+  readonly profile?: ClassProfile | undefined;
   /** The text, for a maker of reading exercises. */
   readonly text?: TextMaterial | undefined;
 }

@@ -18,6 +18,8 @@ export interface OrderTask {
   readonly items: readonly OrderItem[];
   /** The pieces are whole sentences, one under another, to be numbered. */
   readonly list?: boolean;
+  /** The pieces are the words of a sentence: it is written on a line of its own. */
+  readonly sentence?: boolean;
 }
 
 /** Item id to the pieces in the order they were put. */

@@ -1,11 +1,11 @@
-import { bankConditions } from '../../grammar/frames/clause-bank';
+import { bankConditions, pairText } from '../../grammar/frames/clause-bank';
 import {
   conditionalSentence,
   conditionalTypes,
   whyConditional,
   type ConditionalType,
 } from '../../grammar/frames/conditional-sentence';
-import { grammarMaker, shortage } from '../grammar-maker';
+import { closestFirst, grammarMaker, shortage } from '../grammar-maker';
 import { moveClause } from '../../grammar/transform/conditional-change';
 import { numbered } from '../usable-words';
 
@@ -21,7 +21,8 @@ export default grammarMaker({
   usual: 6,
   title: 'Join the halves',
   instruction: 'Join each if-clause to the half that goes with it.',
-  make({ given, wanted, target, lexicon, random }) {
+  make(input) {
+    const { given, wanted, target, lexicon, random } = input;
     const own = given.flatMap(({ text, analysis }) => {
       if (analysis.conditional !== target || !analysis.sure) return [];
       let whole = text;
@@ -39,7 +40,9 @@ export default grammarMaker({
     const made =
       given.length > 0
         ? []
-        : random.shuffle(bankConditions).map((pair) => conditionalSentence(pair, type, lexicon));
+        : closestFirst(random.shuffle(bankConditions), input, pairText).map((pair) =>
+            conditionalSentence(pair, type, lexicon),
+          );
     const chosen = [...own, ...made].slice(0, Math.min(wanted, 10));
     return {
       title: `${target.charAt(0).toUpperCase()}${target.slice(1)} conditional: join the halves`,

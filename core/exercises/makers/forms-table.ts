@@ -38,10 +38,10 @@ export default grammarMaker({
       notes: regular ? [] : [{ word: verb, text: reason }],
       task: writeTask(items, {
         columns: [
-          { title: 'Who', share: 0.7 },
-          { title: 'Positive', share: 1.3 },
-          { title: 'Negative', share: 1.5 },
-          { title: 'Question', share: 1.5 },
+          { title: 'Who', share: 0.16 },
+          { title: 'Positive', share: 0.26 },
+          { title: 'Negative', share: 0.29 },
+          { title: 'Question', share: 0.29 },
         ],
       }),
     };

@@ -55,9 +55,9 @@ export default grammarMaker({
       notes,
       task: writeTask(items, {
         columns: [
-          { title: 'Base', share: 1 },
-          { title: 'Past', share: 1.2 },
-          { title: 'Past participle', share: 1.2 },
+          { title: 'Base', share: 0.28 },
+          { title: 'Past', share: 0.36 },
+          { title: 'Past participle', share: 0.36 },
         ],
       }),
     };

@@ -53,7 +53,7 @@ export default grammarMaker({
               prompt: measure,
               answer,
               accepted: [...new Set(plainer)].filter((one) => one !== answer),
-              lines: 1,
+              lines: answer.length > 40 ? 2 : 1,
               reason: decimal
                 ? 'Digits after the point are read one by one; the unit is plural.'
                 : /^1\s/.test(measure)

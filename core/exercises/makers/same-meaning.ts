@@ -1,8 +1,8 @@
 import { bankSentence, capitalised } from '../../grammar/frames/bank-sentence';
 import { targets, transformSentence } from '../../grammar/transform/transform';
-import { grammarMaker, shortage } from '../grammar-maker';
+import { closestFirst, grammarMaker, shortage } from '../grammar-maker';
 import { writeTask, type GivenItem } from '../reading-maker';
-import { bankConditions } from '../../grammar/frames/clause-bank';
+import { bankConditions, pairText } from '../../grammar/frames/clause-bank';
 import { conditionalSentence } from '../../grammar/frames/conditional-sentence';
 
 /** Changes of one sentence; joining two has a maker of its own. */
@@ -53,12 +53,13 @@ export default grammarMaker({
   usual: 6,
   title: 'Another form',
   instruction: 'Write each sentence in the other form.',
-  make({ given, bank, wanted, target, lexicon }) {
+  make(input) {
+    const { given, bank, wanted, target, lexicon, random } = input;
     const start = startFor(target);
     const conditional = / conditional$|^if-clause/.test(target);
     const own = given.filter(({ analysis }) => analysis.sure).map(({ text }) => text);
     const made = conditional
-      ? bankConditions.map(
+      ? closestFirst(random.shuffle(bankConditions), input, pairText).map(
           (pair) =>
             conditionalSentence(
               pair,

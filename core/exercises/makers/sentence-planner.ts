@@ -6,7 +6,7 @@ import { textOf } from '../../grammar/transform/clause-frame';
 import { grammarMaker, shortage } from '../grammar-maker';
 import { writeTask, type GivenItem } from '../reading-maker';
 
-const blank = '____________';
+const blank = '__________________________';
 
 /** Who, did what, to whom or what, why: notes first, then a whole sentence that can be checked. */
 export default grammarMaker({
@@ -30,7 +30,12 @@ export default grammarMaker({
       complete: true,
       structures: [{ name: 'because clause', count: 1 }],
     };
-    const prompt = `Who or what? ${blank}  Did what? ${blank}  Whom or what? ${blank}  Why? ${blank}`;
+    const prompt = [
+      `Who or what? ${blank}`,
+      `Did what? ${blank}`,
+      `Whom or what? ${blank}`,
+      `Why? ${blank}`,
+    ].join('\n');
     const own = given.flatMap(({ text, analysis }): GivenItem[] => {
       if (analysis.main === undefined || !analysis.sure || analysis.completeness !== 'complete')
         return [];

@@ -11,7 +11,10 @@ const contrasts: Readonly<
 > = {
   'past simple or present perfect': [
     ['past simple', ['yesterday', 'last week', 'two days ago', 'in 2019', 'when the storm came']],
-    ['present perfect', ['since Monday', 'so far this week', 'three times since May', 'up to now']],
+    [
+      'present perfect',
+      ['three times since Monday', 'twice since May', 'four times since the storm'],
+    ],
   ],
   'present simple or present continuous': [
     ['present simple', ['every day', 'every winter', 'on Mondays', 'twice a year']],

@@ -11,7 +11,7 @@ export const timeOf: Readonly<Record<string, readonly string[]>> = {
   'present continuous': ['at the moment', 'right now'],
   'past simple': ['yesterday', 'last week', 'two days ago'],
   'past continuous': ['at eight o’clock yesterday', 'when the bell rang'],
-  'present perfect': ['since Monday', 'so far this week'],
+  'present perfect': ['three times since Monday', 'twice since May'],
   'past perfect': ['before we came'],
   'future will': ['tomorrow', 'next week'],
   'future going-to': ['this evening', 'next week'],

@@ -45,7 +45,7 @@ export default grammarMaker({
     const chosen = items.slice(0, wanted);
     return {
       notes: given.length > 0 ? shortage(chosen.length, wanted, 'four to twelve words') : [],
-      task: { interaction: 'order', items: numbered(chosen) },
+      task: { interaction: 'order', items: numbered(chosen), sentence: true },
     };
   },
 });

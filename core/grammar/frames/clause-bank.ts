@@ -115,6 +115,10 @@ the sun | shine | all day => the beans + | grow | fast
 the sailors + | see | the light => they + | steer | the boat into the harbour
 `;
 
+/** Both halves as text, for a check of their words. */
+export const pairText = ({ condition, result }: BankCondition) =>
+  [condition, result].map(({ subject, verb, rest }) => `${subject} ${verb} ${rest}`).join(' ');
+
 const half = (text: string) => {
   const [who = '', verb = '', rest = ''] = text.split('|').map((cell) => cell.trim());
   return {

@@ -89,7 +89,7 @@ export class SheetBlock {
 
   /** What a rule card is about, as `sound:EY`, `ending:ing` or `pattern:soft-c`. */
   @IsOptional()
-  @Matches(/^(sound|ending|pattern):.+$/)
+  @Matches(/^(sound|ending|pattern|grammar):.+$/)
   topic?: string;
 
   /** Of a picture; of a rule card: small for a corner, large for the wall. */

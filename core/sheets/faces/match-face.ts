@@ -19,8 +19,10 @@ interface Sides {
 /** Short words on the left leave more room for meanings on the right. */
 function sidesOf(task: MatchTask, style: SheetStyle): Sides {
   const long = task.rights.some((side) => side.text.length > 24);
-  const leftEnd = style.width * (long ? 0.3 : 0.4);
-  const rightStart = style.width * (long ? 0.42 : 0.6);
+  // Halves of sentences on both sides share the width.
+  const halves = task.pairs.some(({ left }) => left.text.length > 14 && left.text.includes(' '));
+  const leftEnd = style.width * (long && halves ? 0.45 : long ? 0.3 : 0.4);
+  const rightStart = style.width * (long && halves ? 0.53 : long ? 0.42 : 0.6);
   return { leftEnd, rightStart, rightWidth: style.width - rightStart - 6 };
 }
 

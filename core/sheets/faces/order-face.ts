@@ -46,6 +46,32 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
   return { height, marks, name: `The pieces of ${item.word}` };
 }
 
+/** The words of a sentence in boxes, over a line to write it on. */
+function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked: boolean): Block {
+  const cell = Math.max(style.body * 1.5, 8);
+  const marks: PageMark[] = [numberAt(cell / 2 + style.body * 0.25, index + 1, style)];
+  let x = NUMBER_ROOM;
+  let y = 0;
+  for (const piece of item.pieces) {
+    const width = textWidth(piece, style.font, 400, style.body) + 4;
+    if (x + width > style.width && x > NUMBER_ROOM) {
+      x = NUMBER_ROOM;
+      y += cell + 1.5;
+    }
+    marks.push(
+      { kind: 'box', x, y, width, height: cell, stroke: 0.3, radius: 1 },
+      textAt(x + width / 2, y + cell / 2 + style.body * 0.33, piece, style, { align: 'middle' }),
+    );
+    x += width + 1.5;
+  }
+  const line = y + cell + style.lineRoom;
+  marks.push({ kind: 'line', x1: NUMBER_ROOM, y1: line, x2: style.width, y2: line, width: 0.35 });
+  if (worked) {
+    marks.push(textAt(NUMBER_ROOM + 1, line - 1, item.key.join(' '), style, { grey: true }));
+  }
+  return { height: line + 4, marks, name: `The words of “${item.word}”` };
+}
+
 /** Sentences one under another, each with a box for its number. */
 function listBlocks(item: OrderItem, style: SheetStyle, worked: boolean): Block[] {
   const box = 8;
@@ -73,6 +99,14 @@ export function orderPaper(task: OrderTask, style: SheetStyle, worked: boolean):
   if (task.list) {
     return { blocks: task.items.flatMap((item) => listBlocks(item, style, worked)), problems: [] };
   }
+  if (task.sentence) {
+    return {
+      blocks: task.items.map((item, index) =>
+        sentenceBlock(item, index, style, worked && index === 0),
+      ),
+      problems: [],
+    };
+  }
   const tooLong = task.items.some((item) => item.pieces.length > 14);
   return {
     blocks: task.items.map((item, index) => itemBlock(item, index, style, worked && index === 0)),
@@ -88,5 +122,7 @@ export function orderKey(task: OrderTask, style: SheetStyle): Block[] {
       item.key.map((piece, index) => keyLine(index, piece, index === 0 ? item.reason : '', style)),
     );
   }
-  return task.items.map((item, index) => keyLine(index, item.key.join(''), item.reason, style));
+  return task.items.map((item, index) =>
+    keyLine(index, item.key.join(task.sentence ? ' ' : ''), item.reason, style),
+  );
 }

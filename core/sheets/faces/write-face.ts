@@ -17,12 +17,30 @@ const PICTURE = 14;
 function longItem(item: WriteItem, index: number, style: SheetStyle, worked: boolean): Block {
   const left = NUMBER_ROOM;
   const leading = style.body * style.leading;
-  const asked = breakLines(item.prompt, style.font, 400, style.body, style.width - left);
+  // A picture stands at the left, what is asked beside it.
+  const size = item.picture === undefined ? 0 : Math.max(PICTURE, 4 * leading);
+  const indent = size === 0 ? left : left + size + 5;
+  const asked = item.prompt
+    .split('\n')
+    .flatMap((part) => breakLines(part, style.font, 400, style.body, style.width - indent));
   const marks: PageMark[] = [
     numberAt(style.body, index + 1, style),
-    ...asked.map((line, row) => textAt(left, style.body + row * leading, line, style)),
+    ...asked.map((line, row) => textAt(indent, style.body + row * leading, line, style)),
+    ...(item.picture === undefined
+      ? []
+      : [
+          {
+            kind: 'picture' as const,
+            x: left,
+            y: 0,
+            width: size,
+            height: size,
+            picture: item.picture,
+            name: '',
+          },
+        ]),
   ];
-  const top = asked.length * leading;
+  const top = Math.max(asked.length * leading, size);
   for (let line = 0; line < item.lines; line += 1) {
     const y = top + (line + 0.85) * style.lineRoom;
     marks.push({ kind: 'line', x1: left, y1: y, x2: style.width, y2: y, width: 0.35 });
