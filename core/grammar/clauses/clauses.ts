@@ -119,7 +119,9 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
             /^(?:sure|certain|clear)$/.test(previous.lower) ||
             (previous.tag === 'pronoun-object' &&
               asksIf.has(wordBefore(tokens, previous.at)?.base ?? '')));
-        open.push({ kind: asks ? 'question' : (kindOfOpener[token.lower] ?? 'other'), token });
+        const soon = token.lower === 'as' && /^(?:soon|long)$/.test(previous?.lower ?? '');
+        const kind = soon ? 'when' : (kindOfOpener[token.lower] ?? 'other');
+        open.push({ kind: asks ? 'question' : kind, token });
         joiner = undefined;
         broken = undefined;
         break;
@@ -153,8 +155,9 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
       case 'determiner':
         if (/^(?:which|what|whose)$/.test(token.lower)) {
           const before = wordBefore(tokens, token.at);
-          if (before !== undefined && !/^(?:comma|and|quote|stop)$/.test(before.tag))
-            open.push({ kind: 'question', token });
+          const whose = token.lower === 'whose' && before?.tag === 'comma';
+          if (before !== undefined && (whose || !/^(?:comma|and|quote|stop)$/.test(before.tag)))
+            open.push({ kind: token.lower === 'whose' ? 'relative' : 'question', token });
         }
         break;
       case 'and':

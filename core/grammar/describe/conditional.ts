@@ -31,6 +31,17 @@ export function conditionalOf(
       tokens[(clause.opener?.at ?? 0) + 1]?.lower !== 'only',
   );
   if (condition === undefined) return none;
+  // Because they can be dangerous if they are mixed: the condition is inside another clause.
+  const before = clauses[clauses.indexOf(condition) - 1];
+  const opener = condition.opener;
+  const inside =
+    before !== undefined &&
+    opener !== undefined &&
+    /^(?:because|when|relative|although)$/.test(before.kind) &&
+    clauses.some(({ kind }) => kind === 'main') &&
+    clauses.findIndex(({ kind }) => kind === 'main') < clauses.indexOf(before) &&
+    tokens[opener.at - 1]?.tag !== 'comma';
+  if (inside) return none;
   const result =
     clauses.find((clause) => clause.kind === 'main' && clause !== condition) ??
     clauses.find((clause) => clause.kind === 'that' && clause !== condition);

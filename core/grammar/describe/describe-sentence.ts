@@ -1,8 +1,10 @@
 /** What is in an English sentence: its type, the tense and voice of its main clause, its conditional, whether it is whole. */
+import { irregularVerb } from '../../forms/english/irregular-verbs';
 import type { Lexicon } from '../../words/lexicon';
 import { clausesOf, type Clause } from '../clauses/clauses';
 import type { TenseAspect } from '../clauses/tense-aspect';
 import { tagSentence, type TaggedToken } from '../tagging/tag-sentence';
+import { speechVerbs } from '../tagging/verb-patterns';
 import type { Token } from '../tokens/token';
 import { tokenise } from '../tokens/tokenise';
 import { completenessOf, type FoundCompleteness } from './completeness';
@@ -34,12 +36,39 @@ export interface SentenceAnalysis extends SentenceLabels {
 /** Another reading that costs no more than this above the best one leaves a doubt. */
 const CLOSE = 0.45;
 
-export function analyseTokens(tokens: readonly TaggedToken[]): SentenceAnalysis {
+const quotesBefore = (tokens: readonly TaggedToken[], at: number) =>
+  tokens.slice(0, at).filter(({ text }) => /^["“”]$/.test(text)).length;
+
+function reportsQuotation({ group }: Clause, tokens: readonly TaggedToken[]): boolean {
+  if (!speechVerbs.has(group.verb.base ?? '')) return false;
+  const total = quotesBefore(tokens, tokens.length);
+  return total > 1 && quotesBefore(tokens, group.finite.at) % 2 === 0;
+}
+
+/** Put, set, hurt: with a plural subject only the verbs beside it tell present from past. */
+function settleSameForms(tokens: readonly TaggedToken[]): readonly TaggedToken[] {
+  const past = tokens.some(({ tag, form }) => tag === 'past' || form === 'past');
+  const present = tokens.some(({ tag, form }) => tag === 'third' || form === 'present');
+  const time = tokens.some(({ lower }) => /^(?:yesterday|ago|last)$/.test(lower));
+  if (!((past && !present) || time)) return tokens;
+  return tokens.map((token) =>
+    token.tag === 'present' &&
+    token.base === token.lower &&
+    irregularVerb(token.lower)?.past.includes(token.lower)
+      ? { ...token, tag: 'past' as const }
+      : token,
+  );
+}
+
+export function analyseTokens(read: readonly TaggedToken[]): SentenceAnalysis {
+  const tokens = settleSameForms(read);
   const clauses = clausesOf(tokens);
   const condition = conditionalOf(clauses, tokens);
   const whole = completenessOf(tokens, clauses);
   // Had she looked, she would have seen: the condition is no main clause.
+  // “It is cold,” said Bram: the clause that says who speaks is the main one.
   const main =
+    clauses.find((clause) => clause.kind === 'main' && reportsQuotation(clause, tokens)) ??
     clauses.find((clause) => clause.kind === 'main' && clause !== condition.condition) ??
     clauses.find(({ kind }) => kind === 'main');
   const shared = { tokens, clauses, condition, whole };

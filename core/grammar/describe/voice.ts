@@ -32,7 +32,19 @@ export function voiceOf(tokens: readonly TaggedToken[], { group }: Clause): Foun
     const after = tokens[verb.at + 1];
     const by = hasAgent(tokens, verb.at);
     if (group.progressive) return { voice: 'passive', sure: true, participle: verb };
-    if (adjectivalParticiples.has(verb.lower) && !by) return { voice: 'active', sure: true };
+    // Will be lost, has been finished: with another auxiliary something happens to it.
+    const event =
+      /^(?:lost|finished|deserted|packed)$/.test(verb.lower) &&
+      (group.perfect || group.modal !== undefined);
+    if (adjectivalParticiples.has(verb.lower) && !by && !event)
+      return { voice: 'active', sure: true };
+    // The museum is closed on Mondays: what is so again and again is a state.
+    const state =
+      /^(?:closed|locked|shut)$/.test(verb.lower) &&
+      !group.past &&
+      !group.perfect &&
+      group.modal === undefined;
+    if (state && !by) return { voice: 'active', sure: false };
     if (
       adjectivalParticiples.has(verb.lower) &&
       /^(?:tired|bored|excited|interested|worried|married|used|gone)$/.test(verb.lower)

@@ -175,8 +175,8 @@ add('present', 'like', 0.3, { base: 'like', plural: true });
 /** Closed-class words that are also a verb, a noun or a name in everyday use: the word bank is asked too. */
 export const alsoOpen = new Set(
   `well right close last second third like back hard long need dare can will may past light open round
-   near better best clear straight own down up right rest lot couple home fast early late high low deep wide loud daily
-   alone enough still even just second last ill sound half pretty sure ready once way provided plus minus
+   near better best clear straight own down up right rest lot couple fast early late high low deep wide loud daily
+   alone enough still even just second last ill sound half pretty sure ready once provided plus minus
    present`.split(/\s+/),
 );
 

@@ -24,12 +24,10 @@ const costOf = (share: number) => Math.round(Math.log(9 / Math.max(share, 0.4)) 
 export const adjectivalParticiples = new Set(
   `tired bored excited interested worried pleased scared frightened surprised delighted amazed annoyed confused
    disappointed embarrassed exhausted fascinated relaxed satisfied shocked upset married engaged crowded ashamed
-   concerned determined experienced gifted skilled talented wicked naked ragged rugged learned beloved aged
-   complicated advanced retired related used allowed supposed dressed drunk lost gone finished prepared
-   thrilled terrified puzzled depressed devoted educated dedicated organised organized unexpected unknown
-   unlocked unhurt unharmed well-known worn-out broken-down so-called old-fashioned deserted rusted inclined
-   convinced accustomed detailed limited mixed pointed rounded curved haunted stuck fed-up alarmed astonished
-   amused inspired motivated isolated`.split(/\s+/),
+   concerned determined experienced gifted skilled talented wicked naked ragged rugged beloved aged complicated
+   drunk lost gone finished thrilled terrified puzzled depressed devoted unexpected unlocked unhurt unharmed
+   well-known worn-out broken-down so-called old-fashioned deserted inclined convinced accustomed haunted stuck
+   fed-up astonished amused motivated packed`.split(/\s+/),
 );
 
 /** Adjectives in -ing: after be they say what something is like. */
@@ -204,6 +202,13 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   if (token.mark) return [{ tag: marks[token.text] ?? 'quote', cost: 0 }];
   const { lower } = token;
   const half = at > 0 && tokens[at - 1]?.joined === true;
+  if (
+    half &&
+    lower === "'d" &&
+    /^(?:like|love|rather|prefer|hate)$/.test(tokens[at + 1]?.lower ?? '')
+  ) {
+    return [{ tag: 'modal', cost: 0, full: 'would' }];
+  }
   if (half && lower === "'d" && tokens[at + 1]?.lower === 'better') {
     return [{ tag: 'modal', cost: 0, full: 'had better' }];
   }
@@ -221,6 +226,10 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
     return [{ tag: 'modal', cost: 0, full: 'had better' }];
   if (lower === 'better' && /^(?:had|'d)$/.test(tokens[at - 1]?.lower ?? ''))
     return [{ tag: 'adverb', cost: 0 }];
+  // As soon as, as long as: the second as opens the clause.
+  if (lower === 'as' && /^(?:soon|long)$/.test(following ?? '') && tokens[at + 2]?.lower === 'as') {
+    return [{ tag: 'adverb', cost: 0 }];
+  }
   const modal = readings.find(({ tag }) => tag === 'modal');
   if (modal && token.full)
     readings.splice(readings.indexOf(modal), 1, { ...modal, full: token.full });

@@ -321,6 +321,9 @@ function extend(
         nominal.has(last)
       )
         more -= 1.1;
+      // I'd a hat, he's a coat: a shortened have is hardly ever the full verb.
+      if (state.expect === 'participle' && anchor?.full !== undefined && last === 'have')
+        more += 1.2;
       const plain = answer(more, change);
       // The lid Bram found: a clause on a noun, with nothing that joins it.
       const contact =

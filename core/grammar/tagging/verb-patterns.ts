@@ -6,7 +6,7 @@ const list = (words: string): ReadonlySet<string> => new Set(words.trim().split(
 export const clauseVerbs =
   list(`think know say believe hope guess suppose feel hear see notice wish mean imagine
   bet promise tell find remember forget understand decide realise realize agree explain report warn show learn
-  dream swear claim insist doubt fear reckon expect answer reply shout whisper ask cry add call note write read
+  dream swear claim insist doubt fear reckon expect answer reply shout whisper ask add call note write read
   suggest discover prove pretend predict announce admit complain`);
 
 /** Verbs of speech that follow or break up a quotation. */

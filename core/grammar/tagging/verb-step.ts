@@ -24,6 +24,17 @@ const agreement = (before: WordReading, verb: WordReading): number => {
   return isAuxiliary(verb) ? 0.7 : 2.2;
 };
 
+/**
+ * Between a fronted auxiliary and its verb stands a subject: does she like it,
+ * can penguins fly. What the verb costs after that subject is given back.
+ */
+function frontedCost(state: State, anchor: WordReading | undefined): number {
+  if (!state.fronted) return 0;
+  if (!state.subject) return 0.8;
+  if (anchor?.tag === 'pronoun-subject') return -2.6;
+  return anchor !== undefined && nominalEnd.has(anchor.tag) ? -1 : 0;
+}
+
 export interface VerbPlace {
   /** Nothing follows in the sentence. */
   readonly ends: boolean;
@@ -99,9 +110,7 @@ export function verbCost(
   const kind = isAuxiliary(reading) ? form : tag;
   if (kind === 'base') {
     if (state.expect === 'base') {
-      // Between a fronted auxiliary and its verb there is a subject.
-      const bare = state.fronted && !state.subject ? 0.8 : 0;
-      return { cost: bare, next: after };
+      return { cost: frontedCost(state, anchor), next: after };
     }
     // And with another base form: to run and jump.
     if (anchor?.tag === 'and' && lastVerbWasBase(state)) return { cost: 0.3, next: after };
@@ -122,7 +131,7 @@ export function verbCost(
     return { cost: 4, next: after };
   }
   if (kind === 'participle') {
-    if (state.expect === 'participle') return { cost: 0, next: after };
+    if (state.expect === 'participle') return { cost: frontedCost(state, anchor), next: after };
     if (state.expect === 'predicate') {
       // It's gone, it's stopped: what has no passive was read with has.
       const shortened =
@@ -132,7 +141,9 @@ export function verbCost(
           reading.base === 'have')
           ? 1
           : 0;
-      return { cost: 0.1 + shortened, next: after };
+      // Is been and is had are never said.
+      const never = reading.tag === 'be' ? 3 : reading.tag === 'have' ? 2 : 0;
+      return { cost: 0.1 + shortened + never + frontedCost(state, anchor), next: after };
     }
     if (isAuxiliary(reading)) return { cost: 3.5, next: after };
     if (
@@ -153,7 +164,7 @@ export function verbCost(
     return { cost: 0.9 + last, next: { verb: reading.base ?? state.verb } };
   }
   // -ing
-  if (state.expect === 'predicate') return { cost: 0, next: after };
+  if (state.expect === 'predicate') return { cost: frontedCost(state, anchor), next: after };
   if (isAuxiliary(reading)) return { cost: 0.8, next: { ...after } };
   // After a preposition it is no subject: before leaving, check the lamps.
   return {
