@@ -132,7 +132,7 @@ describe('nothing is lost', () => {
     await page.getByText('Lessons · 0').waitFor();
 
     await readIn(file);
-    await page.getByText('Read in: 12 things added.').waitFor();
+    await page.getByText('Read in: 15 things added.').waitFor();
     await page.getByRole('button', { name: 'Long a in the storm log' }).click();
     await page.locator('.paper-stack .paper-page').first().waitFor();
     await empty.close();

@@ -166,7 +166,9 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
   );
   const { task } = exercise;
   const openCount =
-    task.interaction === 'write' ? task.items.filter((item) => item.open === true).length : 0;
+    task.interaction === 'write'
+      ? task.items.filter((item) => item.open === true && item.answer === '').length
+      : 0;
   const keyed = keyedItems(task).length - openCount;
   const { needsText, usesSentences, usesWords: takesWords } = findMaker(part.maker);
   // What is made from sentences has no words of the list to swap.

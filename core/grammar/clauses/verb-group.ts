@@ -110,7 +110,9 @@ export function verbGroupAt(tokens: readonly TaggedToken[], at: number): VerbGro
       let nouns = 0;
       for (; seek < tokens.length; seek += 1) {
         const token = tokens[seek] as TaggedToken;
-        if (wanted.some((form) => isForm(token, form)) && !attributive(tokens, seek)) {
+        // There isn't any sugar left: what follows the noun belongs to it.
+        const left = nouns > 0 && previous(tokens, at)?.lower === 'there';
+        if (wanted.some((form) => isForm(token, form)) && !attributive(tokens, seek) && !left) {
           found = seek;
           break;
         }

@@ -52,6 +52,11 @@ export function completenessOf(
   clauses: readonly Clause[],
 ): FoundCompleteness {
   const words = tokens.filter(({ mark }) => !mark);
+  // Rain, snow, hail: single words between commas are a list, whatever they could be.
+  const listed =
+    words.length > 2 &&
+    words.every(({ at }, place) => place === 0 || tokens[at - 1]?.tag === 'comma');
+  if (listed) return { completeness: 'fragment', missing: ['main clause'], sure: true };
   const mains = clauses.filter(({ kind }) => kind === 'main');
   const main = mains[0];
   if (main === undefined) {

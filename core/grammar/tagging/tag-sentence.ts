@@ -201,13 +201,19 @@ function extend(
       const at = following?.text;
       const bare = at === undefined || /^[.!?;,]$/.test(at) ? 0.8 : 0;
       // A preposition of a phrasal verb is a particle.
+      // Waited outside for ten minutes: before another preposition it is an adverb.
+      const placed =
+        /^(?:outside|inside|above|below|near|around|along|past|before)$/.test(token.lower) &&
+        /^(?:for|in|at|on|with|by|until|when|because)$/.test(following?.lower ?? '')
+          ? 1
+          : 0;
       const leads = token.lower === 'to' && last === undefined ? 0.6 : 0;
       const going = token.lower === 'to' && state.verb === 'go' && last === 'ing' ? 0.9 : 0;
       const phrasal =
         phrasalVerbs.has(`${state.verb}-${token.lower}`) && anchor && isVerbTag(anchor.tag)
           ? 0.9
           : 0;
-      return answer(bare + phrasal + going + leads);
+      return answer(bare + phrasal + going + leads + placed);
     }
     case 'particle': {
       const verbBefore = anchor !== undefined && isVerbTag(anchor.tag);

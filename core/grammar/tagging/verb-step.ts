@@ -92,6 +92,8 @@ export function verbCost(
       cost += 1;
     if (anchor && !inverted) cost += agreement(anchor, reading);
     // The printing press: a noun follows what stands before it in its phrase.
+    // Rain, snow, hail: in a list of nouns none is a verb.
+    if (tag === 'present' && state.reading?.tag === 'comma') cost += 1.5;
     const premodifier = state.reading?.tag === 'ing' && state.before?.reading?.tag === 'determiner';
     if (premodifier) cost += 2;
     if (state.expect === 'base') cost += 1.5;
