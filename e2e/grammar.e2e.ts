@@ -27,7 +27,11 @@ test('own sentences become another form, a shortage is named, and the change is 
   const { page } = desk;
   await page.getByRole('button', { name: 'Add to Get ready' }).click();
   await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('same sentence');
-  await page.locator('.maker-menu.show').getByRole('button', { name: 'Same sentence' }).first().click();
+  await page
+    .locator('.maker-menu.show')
+    .getByRole('button', { name: 'Same sentence' })
+    .first()
+    .click();
   const paper = page.locator('.paper-stack');
   await paper.getByText('Active to passive').first().waitFor();
   await page.getByRole('combobox', { name: /^About/ }).selectOption('question');

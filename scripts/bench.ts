@@ -18,6 +18,7 @@ import { analyseText } from '../core/texts/analysis/analyse-text';
 import { SyllableCounter, unpackSyllables } from '../core/texts/analysis/syllable-count';
 import { findDevices } from '../core/texts/devices/find-devices';
 import { textReach } from '../core/texts/fit/text-reach';
+import { lightUp } from '../core/grammar/find/light-up';
 
 const packed = readFileSync(new URL('../data/packs/lexicon.pack', import.meta.url));
 
@@ -199,3 +200,20 @@ for (const [name, work] of [
   );
   print(name, `${ms(taken)}, ${(taken / plainCount).toFixed(0)} times a plain count of its words`);
 }
+
+const page = longText.split(/\s+/).slice(0, 500).join(' ');
+const pageCount = at(
+  times(() => page.split(/\s+/).filter((run) => /[\p{L}\p{N}]/u.test(run)), 5),
+  0.5,
+);
+// A page of its own each time: what was analysed before is remembered.
+let turn = 0;
+const grammarOfPage = () => lightUp(`${' '.repeat((turn += 1))}${page}`, lexicon);
+const lit = at(
+  [time(grammarOfPage), time(grammarOfPage), time(grammarOfPage)].sort(
+    (left, right) => left - right,
+  ),
+  0.5,
+);
+console.log('\nGrammar');
+print('a page of 500 words', `${ms(lit)}, ${(lit / pageCount).toFixed(0)} times a plain count`);
