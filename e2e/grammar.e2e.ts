@@ -51,6 +51,22 @@ test('own sentences become another form, a shortage is named, and the change is 
   await desk.close();
 });
 
+test('an answer is checked while it is written', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-sentence-lesson');
+  const { page } = desk;
+  await page.getByRole('link', { name: /Plan your sentence/ }).click();
+  await page.locator('.paper-stack').getByText('Who or what?').first().waitFor();
+  await page.getByText('Try an answer').click();
+  const answer = page.getByLabel('What a learner might write');
+  await answer.fill('Because the road is clear');
+  await page.getByText(/finish the thought/).waitFor();
+  await page.getByText('End with a full stop, a question mark').waitFor();
+  await answer.fill('The bus is late because the road is icy.');
+  await page.getByText('Everything that was asked for is there.').waitFor();
+  await expectNoViolations(page, 'an answer tried');
+  await desk.close();
+});
+
 test('a structure set as not taught is marked in a text of the class', async () => {
   const desk = await Desk.withDemo('/classes/fernhill-harriers');
   const { page } = desk;

@@ -5,6 +5,8 @@ import britishUrl from '../../data/packs/british.pack?url';
 import meaningsUrl from '../../data/packs/meanings.pack?url';
 import packUrl from '../../data/packs/lexicon.pack?url';
 import type { ClassProfile } from '~core/classes/class-profile';
+import type { SentenceCheck } from '~core/exercises/interactions/sentence-check';
+import { checkWriting } from '~core/grammar/writing/check-writing';
 import type { Accent } from '~core/sounds/accent';
 import { findMaker, type ExerciseRecipe } from '~core/exercises/make-exercise';
 import type { LessonPart } from '~core/lessons/lesson';
@@ -156,6 +158,8 @@ const service = {
   ) => (await textsOf(profile)).analyse(text, profile, onProgress),
   textReach: async (text: ReadingText, profile: ClassProfile) =>
     (await textsOf(profile)).reach(text, profile),
+  checkWriting: async (text: string, check: SentenceCheck, profile: ClassProfile) =>
+    checkWriting(text, check, (await engines[profile.accent]()).words),
   grammar: async (text: Pick<ReadingText, 'body' | 'kind' | 'language'>, profile: ClassProfile) =>
     (await textsOf(profile)).grammar(text),
   devices: async (text: Pick<ReadingText, 'body' | 'kind'>, profile: ClassProfile) =>

@@ -117,6 +117,8 @@ export interface ExerciseParameters {
   readonly topic?: string;
   /** Whom the traits are about. */
   readonly character?: string;
+  /** Of an item, by its word: the other answers that the teacher takes, in place of those computed. */
+  readonly accept?: Readonly<Record<string, readonly string[]>>;
   /** Items changed by hand. */
   readonly edits?: readonly HandEdit[];
 }

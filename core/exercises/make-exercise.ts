@@ -9,6 +9,8 @@ import { sectionOf, type TextMaterial } from '../texts/reading/text-material';
 import type { Exercise, ExerciseParameters, Mark, Task } from './exercise';
 import { keyedItems } from '../documents/task-document';
 import { textReach } from '../texts/fit/text-reach';
+import { findStructures } from '../texts/fit/structures';
+import { withAccepted } from './accepted';
 import { applyEdits } from './hand-edits';
 import { isEnglish } from './is-english';
 import { interactionOf, markTask } from './interactions';
@@ -81,7 +83,8 @@ export function makeExercise(
   }
   const plain = versionOf(maker.make(input), version, maker.fewestWords);
   const edited = applyEdits(plain.task, recipe.parameters.edits ?? []);
-  const made = { ...plain, task: edited.task, notes: [...plain.notes, ...edited.notes] };
+  const task = withAccepted(edited.task, recipe.parameters.accept);
+  const made = { ...plain, task, notes: [...plain.notes, ...edited.notes] };
   const problems = interactionOf(made.task).validate(made.task);
   const used = maker.usesWords === false ? maker.fewestWords : wordsOfTask(made.task).length;
   const notes = [...made.notes];
@@ -156,13 +159,26 @@ export function checkExercise(
   });
 }
 
-/** Every different word that a learner reads in the items of an exercise from a text. */
+/** Every different word, and every structure past the class, that a learner reads in the items of an exercise. */
 function checkPrompts(exercise: Exercise, profile: ClassProfile, lexicon: Lexicon): CheckedWord[] {
   const read = keyedItems(exercise.task)
     .flatMap(({ question, answer }) => [question, answer])
     .join('\n');
   const { words } = textReach({ text: `${exercise.instruction}\n${read}`, profile, lexicon });
-  return words.map((word) => ({ ...word, swaps: [] }));
+  const structures = new Map(
+    findStructures(read, profile, lexicon).map((found) => [found.name, found]),
+  );
+  return [
+    ...words.map((word) => ({ ...word, swaps: [] })),
+    // A structure past the class is marked as a word is.
+    ...[...structures.values()].map(({ name, reach, reasons }): CheckedWord => ({
+      word: name,
+      reach,
+      reasons,
+      level: undefined,
+      swaps: [],
+    })),
+  ];
 }
 
 /** Words within reach that the maker could use beside the ones it has, those that fill its gaps first. */

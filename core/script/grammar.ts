@@ -6,6 +6,7 @@ import { featureNames } from '../grammar/find/features';
 import { findInText as find } from '../grammar/find/find-in-text';
 import { structures } from '../grammar/structures/structures';
 import { targets, transformSentence, type TransformRequest } from '../grammar/transform/transform';
+import { pronouns } from '../forms/english/pronouns';
 import type { SentenceCheck } from '../exercises/interactions/sentence-check';
 import { checkWriting as checkText } from '../grammar/writing/check-writing';
 import { conjugate } from '../forms/english/conjugate';
@@ -76,5 +77,6 @@ export function grammar() {
     features: featureNames,
     structures: structures.map(({ name, level, advice }) => ({ name, level, advice })),
     targets,
+    pronouns,
   };
 }

@@ -8,6 +8,7 @@ import { findMaker } from '~core/exercises/make-exercise';
 import type { ExercisePart, Send } from './built-part';
 import { ExerciseOptions } from './ExerciseOptions';
 import { ItemsByHand } from './ItemsByHand';
+import { TryAnswer } from './TryAnswer';
 import { PaperOptions } from './PaperOptions';
 
 function CheckCard({
@@ -207,6 +208,7 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
       </div>
       {usesWords && <Words open={open} send={send} />}
       <ExerciseOptions open={open} send={send} />
+      <TryAnswer key={part.id} open={open} profile={profile} />
       <ItemsByHand open={open} send={send} />
       <PaperOptions part={part} paper={open.sheet.paper} send={send} />
     </aside>

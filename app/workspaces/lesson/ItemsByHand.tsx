@@ -1,3 +1,4 @@
+import { acceptedOf } from '~core/exercises/accepted';
 import { editableTexts, withHandEdit } from '~core/exercises/hand-edits';
 import { AutoField } from '~/ui/AutoField';
 import type { ExercisePart, Send } from './built-part';
@@ -7,6 +8,7 @@ export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) 
   const { part, exercise } = open;
   const edits = part.parameters.edits ?? [];
   const texts = editableTexts(exercise.task, edits);
+  const accepted = acceptedOf(exercise.task);
   if (texts.length === 0) return null;
   const words = [...new Set(texts.map((text) => text.word))];
   const save = (next: typeof edits, label: string) => ({
@@ -57,6 +59,28 @@ export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) 
                 )}
               </div>
             ))}
+          {accepted.has(word) && (
+            <div className="mb-1">
+              <span className="quiet small">Also right, one a line</span>
+              <AutoField
+                label={`Also right for ${word}`}
+                className="form-control form-control-sm"
+                multiline
+                value={(accepted.get(word) ?? []).join('\n')}
+                payload={(to) => ({
+                  intent: 'parameters',
+                  part: part.id,
+                  parameters: {
+                    accept: {
+                      ...part.parameters.accept,
+                      [word]: to.split('\n').flatMap((line) => line.trim() || []),
+                    },
+                  },
+                  label: `Changed what is right for ${word}`,
+                })}
+              />
+            </div>
+          )}
         </details>
       ))}
     </details>

@@ -39,6 +39,7 @@ test('every kind of exercise that a grammar lesson needs is there', () => {
     'irregular-parts',
     'join-sentences',
     'number-readings',
+    'picture-prompt',
     'place-articles',
     'repair-sentence',
     'same-meaning',
@@ -94,7 +95,7 @@ describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, mak
           items += full.outOf;
         },
       ),
-      { numRuns: 60, seed: 20261125 },
+      { numRuns: 100, seed: 20261125 },
     );
     expect(items).toBeGreaterThan(40);
   });
@@ -164,13 +165,25 @@ describe('keys that grammar settles', () => {
   });
 
   test('the model answers of planner and growing sentence meet their own checks, grammar included', () => {
-    for (const id of ['sentence-planner', 'grow-sentence']) {
+    for (const id of ['sentence-planner', 'grow-sentence', 'picture-prompt']) {
       const { task } = make(id, 9, { count: 8 });
       if (task.interaction !== 'write') throw new Error('A writing task was expected.');
       for (const { answer, checks } of task.items) {
         if (checks) expect(checkWriting(answer, checks, lexicon).missing, answer).toEqual([]);
       }
     }
+  });
+
+  test('the teacher’s own list of what is right is marked, in place of ours', () => {
+    const [sentence] = own;
+    const plain = make('same-meaning', 1, { sentences: [sentence], grammar: 'passive' });
+    if (plain.task.interaction !== 'write') throw new Error('A writing task was expected.');
+    const [item] = plain.task.items;
+    const written = { [item?.id ?? '']: 'The lid got blown over the hedge.' };
+    expect(markTask(plain.task, written).score).toBe(0);
+    const accept = { [item?.word ?? '']: ['The lid got blown over the hedge.'] };
+    const taught = make('same-meaning', 1, { sentences: [sentence], grammar: 'passive', accept });
+    expect(markTask(taught.task, written).score).toBe(1);
   });
 
   test('what the learner writes is checked: fragment, missing structure, enough of them', () => {

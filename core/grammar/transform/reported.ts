@@ -1,4 +1,5 @@
 /** Direct speech to reported speech: backshift, pronouns, words of time and place (Swan, “indirect speech”, from memory). */
+import { pronounOf, type Pronoun } from '../../forms/english/pronouns';
 import type { Lexicon } from '../../words/lexicon';
 import {
   verbPhrase,
@@ -73,20 +74,8 @@ function read(sentence: string): Quotation {
   };
 }
 
-const pronounsFor = (speaker: string, pronoun: string) => {
-  const own = speaker.toLowerCase();
-  const third = /^(?:he|she|they|we|i|you)$/.test(own) ? own : pronoun;
-  const table: Readonly<Record<string, readonly [string, string, string]>> = {
-    he: ['he', 'him', 'his'],
-    she: ['she', 'her', 'her'],
-    they: ['they', 'them', 'their'],
-    i: ['I', 'me', 'my'],
-    we: ['we', 'us', 'our'],
-    you: ['you', 'you', 'your'],
-  };
-  const [subject = 'they', object = 'them', possessive = 'their'] = table[third] ?? [];
-  return { subject, object, possessive };
-};
+const pronounsFor = (speaker: string, pronoun: string): Pronoun =>
+  pronounOf(speaker) ?? pronounOf(pronoun) ?? (pronounOf('they') as Pronoun);
 
 const pastModals: Readonly<Record<string, string>> = {
   will: 'would',
@@ -136,11 +125,7 @@ function verbOf(
 }
 
 /** The rest of what was said, with its pronouns and words of time moved. */
-function moveWords(
-  text: string,
-  who: ReturnType<typeof pronounsFor>,
-  changes: GrammarChange[],
-): string {
+function moveWords(text: string, who: Pronoun, changes: GrammarChange[]): string {
   return text.replace(
     /\b(?:I|me|my|mine|myself|we|us|our|today|tonight|yesterday|tomorrow|now|here|ago|this|these|last (?:night|week|year)|next (?:week|year))\b/gi,
     (word) => {
@@ -153,16 +138,9 @@ function moveWords(
         {
           i: who.subject,
           me: who.object,
-          my: who.possessive,
-          mine:
-            who.possessive === 'my'
-              ? 'mine'
-              : who.possessive === 'her'
-                ? 'hers'
-                : who.possessive === 'their'
-                  ? 'theirs'
-                  : who.possessive,
-          myself: `${who.object === 'them' ? 'them' : who.object === 'him' ? 'him' : who.object}self`,
+          my: who.determiner,
+          mine: who.possessive,
+          myself: who.reflexive,
         }[lower] ??
         (last ? `the ${last[1]} before` : next ? `the next ${next[1]}` : shift[lower]) ??
         word;

@@ -1,5 +1,6 @@
 /** Active to passive and back. */
 import { verbPhrase } from '../../forms/english/verb-phrase';
+import { pronounOf, pronouns } from '../../forms/english/pronouns';
 import type { Lexicon } from '../../words/lexicon';
 import { agentOf } from '../describe/voice';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
@@ -16,23 +17,13 @@ import {
   type ClauseFrame,
 } from './clause-frame';
 
-const objectForm: Readonly<Record<string, string>> = {
-  i: 'me',
-  he: 'him',
-  she: 'her',
-  we: 'us',
-  they: 'them',
-  who: 'whom',
-};
-const subjectForm: Readonly<Record<string, string>> = {
-  me: 'I',
-  him: 'he',
-  her: 'she',
-  us: 'we',
-  them: 'they',
-};
+const subjectForm: Readonly<Record<string, string>> = Object.fromEntries(
+  pronouns
+    .filter(({ subject, object }) => subject !== object)
+    .map(({ subject, object }) => [object, subject]),
+);
 
-const asObject = (text: string) => objectForm[text.toLowerCase()] ?? text;
+const asObject = (text: string) => pronounOf(text)?.object ?? text;
 const asSubject = (text: string) => subjectForm[text.toLowerCase()] ?? text;
 
 /** A particle right after the verb: blow down; but not the preposition of in the log. */

@@ -1,0 +1,94 @@
+import { useState } from 'react';
+import { BsCheckCircle } from 'react-icons/bs';
+import type { ClassProfile } from '~core/classes/class-profile';
+import type { SentenceCheck } from '~core/exercises/interactions/sentence-check';
+import { engine } from '~/workers/engine.client';
+import { useAsked } from '../texts/use-engine';
+import type { ExercisePart } from './built-part';
+
+function Findings({
+  text,
+  check,
+  profile,
+}: {
+  text: string;
+  check: SentenceCheck;
+  profile: ClassProfile;
+}) {
+  const asked = useAsked(() => engine().checkWriting(text, check, profile), [text, check, profile]);
+  if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
+  if (asked.state === 'working') return <p className="quiet small mb-0">Reading …</p>;
+  const { missing, suggestions, requirements, words, sentences } = asked.value;
+  return (
+    <div role="status" className="small">
+      <p className="mb-1 quiet">
+        {words} {words === 1 ? 'word' : 'words'}, {sentences}{' '}
+        {sentences === 1 ? 'sentence' : 'sentences'}
+      </p>
+      {missing.length === 0 ? (
+        <p className="mb-1">
+          <BsCheckCircle className="text-success" aria-hidden="true" /> Everything that was asked
+          for is there.
+        </p>
+      ) : (
+        <ul className="mb-1">
+          {missing.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      )}
+      {requirements.map(({ says }) => (
+        <p key={says} className="mb-1">
+          {says}
+        </p>
+      ))}
+      {suggestions.map((line) => (
+        <p key={line} className="mb-1 quiet">
+          {line}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+/** An answer typed in as a learner would, checked while it grows. */
+export function TryAnswer({ open, profile }: { open: ExercisePart; profile: ClassProfile }) {
+  const { task } = open.exercise;
+  const [at, setAt] = useState(0);
+  const [text, setText] = useState('');
+  if (task.interaction !== 'write' || profile.language !== 'en') return null;
+  const items = task.items.filter((item) => item.checks !== undefined);
+  const item = items[Math.min(at, items.length - 1)];
+  if (item?.checks === undefined) return null;
+  return (
+    <details className="panel-fold">
+      <summary>Try an answer</summary>
+      {items.length > 1 && (
+        <label className="d-block mb-2">
+          Item
+          <select
+            className="form-select form-select-sm"
+            value={at}
+            onChange={(event) => setAt(Number(event.currentTarget.value))}
+          >
+            {items.map((each, index) => (
+              <option key={each.id} value={index}>
+                {index + 1}: {each.word}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <label className="d-block mb-2">
+        What a learner might write
+        <textarea
+          className="form-control form-control-sm"
+          rows={4}
+          value={text}
+          onChange={(event) => setText(event.currentTarget.value)}
+        />
+      </label>
+      <Findings text={text} check={item.checks} profile={profile} />
+    </details>
+  );
+}
