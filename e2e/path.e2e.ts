@@ -207,7 +207,11 @@ test('exercises of other kinds are added, open at once, and print with their pic
   }
   await page.getByRole('link', { name: /Which word does the picture show/ }).click();
   await page.locator('.paper-stack .paper-picture').first().waitFor();
-  await page.locator('.paper-stack').getByText('Line drawings: OpenMoji, CC BY-SA 4.0').waitFor();
+  await page
+    .locator('.paper-stack')
+    .getByText('Line drawings: OpenMoji, CC BY-SA 4.0')
+    .first()
+    .waitFor();
   await expectNoViolations(page, 'an exercise with pictures');
   const [download] = await Promise.all([
     page.waitForEvent('download'),

@@ -178,7 +178,7 @@ describe('a sheet of blocks', () => {
     await page.getByText('A text is empty. Write it, or take the block away.').waitFor();
     await page.getByRole('textbox', { name: 'Text' }).fill('The snail hid in the rain.');
     await page.getByRole('textbox', { name: 'Text' }).blur();
-    await page.locator('.paper-stack').getByText('The snail hid in the rain.').waitFor();
+    await page.locator('.paper-stack').getByText('The snail hid in the rain.').first().waitFor();
     await desk.close();
   });
 

@@ -71,9 +71,9 @@ test('a page is pasted, fitted, asked about and printed', async () => {
   await page.getByRole('button', { name: 'Ask about it' }).click();
   await page.getByRole('button', { name: /^Find it/ }).click();
   await page.waitForURL('**/lessons/*');
-  await page.locator('.paper-stack').getByText('Find it in the text').waitFor();
+  await page.locator('.paper-stack').getByText('Find it in the text').first().waitFor();
   await page.getByRole('switch', { name: 'Print the text above' }).click();
-  await page.locator('.paper-stack').getByText('The station').waitFor();
+  await page.locator('.paper-stack').getByText('The station').first().waitFor();
   await expectNoViolations(page, 'questions about a text');
   const [download] = await Promise.all([
     page.waitForEvent('download', { timeout: 60_000 }),
@@ -143,10 +143,10 @@ test('a poem is marked, its chart grows, and its marks go out and come back', as
   await page.getByText('a b c b · a d e d').waitFor();
   await expectNoViolations(page, 'sound and build');
   await view(page, 'Paper', '.paper-stack .paper-page');
-  await page.locator('.paper-stack').getByText('imagery').waitFor();
+  await page.locator('.paper-stack').getByText('imagery').first().waitFor();
   await expectNoViolations(page, 'a text on paper');
   await page.getByRole('button', { name: 'Key', exact: true }).click();
-  await page.locator('.paper-stack').getByText('We see them').waitFor();
+  await page.locator('.paper-stack').getByText('We see them').first().waitFor();
   await desk.close();
 }, 180_000);
 

@@ -221,7 +221,11 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
       } else if (last.kind === 'main' && ownSubject) {
         // The more it rains, the deeper it gets: the first is no sentence of its own.
         if (compares) clauses[clauses.length - 1] = { ...last, kind: 'other' };
-        else unjoined = mains && !(comma && isAside(tokens, group, last, broken));
+        else
+          unjoined =
+            mains &&
+            !(group.imperative && last.group.imperative) &&
+            !(comma && isAside(tokens, group, last, broken));
       }
     }
     clauses.push({
@@ -347,9 +351,11 @@ function isImperative(
       const last = clauses[clauses.length - 1];
       return joiner !== undefined && last?.kind === 'main' && last.group.imperative;
     }
-    return (
-      starters.has(tag) && !clauses.some(({ kind, group }) => kind === 'main' && !group.imperative)
+    const told = clauses.some(
+      (clause) =>
+        clause.kind === 'main' && !clause.group.imperative && !isCondition(clause, tokens),
     );
+    return starters.has(tag) && !told;
   }
   return true;
 }

@@ -194,7 +194,8 @@ export function verbGroupAt(tokens: readonly TaggedToken[], at: number): VerbGro
     finite,
     verb,
     ...(modal === undefined ? {} : { modal }),
-    perfect: pair('have', 'participle'),
+    // No, they haven't: what follows is left out, and was a participle.
+    perfect: pair('have', 'participle') || (group.length === 1 && isShortAnswer(tokens, finite)),
     progressive: pair('be', 'ing') && !goingTo,
     passive: pair('be', 'participle'),
     goingTo,
@@ -204,6 +205,13 @@ export function verbGroupAt(tokens: readonly TaggedToken[], at: number): VerbGro
     inverted: mayInvert && inside.length > 0,
     inside,
   };
+}
+
+/** Yes, they have; no, she hasn't: have with nothing after it but not. */
+function isShortAnswer(tokens: readonly TaggedToken[], { tag, form, at }: TaggedToken): boolean {
+  if (tag !== 'have' || form === 'base') return false;
+  const after = tokens.slice(at + 1).filter((token) => token.tag !== 'not');
+  return after.length > 0 && after.every(({ mark }) => mark);
 }
 
 /** The closed shop: a participle before its noun belongs to no auxiliary. */

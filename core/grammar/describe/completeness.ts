@@ -93,6 +93,12 @@ export function completenessOf(
 function hasSubject(tokens: readonly TaggedToken[], { group, shares }: Clause): boolean {
   if (shares) return true;
   if (group.inverted && group.inside.some(({ tag }) => subjects.has(tag))) return true;
+  // Because he was late, missed the bus: the subject of the clause in front is not that of this one.
+  let edge = group.finite.at - 1;
+  while (tokens[edge]?.tag === 'adverb') edge -= 1;
+  const opener = tokens.find(({ mark }) => !mark)?.tag;
+  const commas = tokens.slice(0, group.finite.at).filter(({ tag }) => tag === 'comma').length;
+  if (tokens[edge]?.tag === 'comma' && opener === 'subordinator' && commas === 1) return false;
   // Said Bram: the subject of a verb of speech may follow it.
   if (tokens.slice(0, group.finite.at).some(({ tag }) => tag === 'quote')) return true;
   // Here comes the bus.

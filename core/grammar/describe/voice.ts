@@ -65,6 +65,12 @@ export function voiceOf(tokens: readonly TaggedToken[], { group }: Clause): Foun
       return { voice: 'active', sure: false };
     return { voice: 'passive', sure: by || !stateWords.has(verb.lower), participle: verb };
   }
+  // Everyone was surprised by the news: a state that somebody brought about.
+  const next = tokens[verb.at + 1];
+  const moved = verb.base === 'be' && next !== undefined && adjectivalParticiples.has(next.lower);
+  if (moved && tokens[next.at + 1]?.lower === 'by' && hasAgent(tokens, next.at)) {
+    return { voice: 'passive', sure: false, participle: next };
+  }
   // It got broken by the wind.
   if (verb.base === 'get' || verb.lower === 'got') {
     const next = tokens[verb.at + 1];

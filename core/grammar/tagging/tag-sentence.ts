@@ -285,6 +285,16 @@ function extend(
         if (!clauseVerbs.has(state.verb) && last !== 'preposition' && !nominal.has(last))
           more += 0.8;
       }
+      // The cat that sat there: right after a subject that is no pronoun.
+      const subjectBefore = last === 'noun' || last === 'nouns' || last === 'name';
+      if (
+        tag === 'pronoun' &&
+        token.lower === 'that' &&
+        subjectBefore &&
+        state.verb === '' &&
+        !exclaims(state)
+      )
+        more += 1.5;
       if (nominal.has(tag) && !inPhrase(state)) change.subject = true;
       // Omar's closed the gate: what goes on to an object was has, not is.
       const shortened =
@@ -343,6 +353,13 @@ function extend(
         : plain;
     }
   }
+}
+
+/** What a storm that was: the sentence begins with a question word. */
+function exclaims(state: State): boolean {
+  let first = state;
+  while (first.before?.reading) first = first.before;
+  return first.reading?.tag === 'question';
 }
 
 /** Someone's and one's are possessive; it's and he's never. */

@@ -24,6 +24,15 @@ const agreement = (before: WordReading, verb: WordReading): number => {
   return isAuxiliary(verb) ? 0.7 : 2.2;
 };
 
+/** The verb before is a base form. */
+function commandBefore(state: State): boolean {
+  for (let at: State | undefined = state; at?.reading; at = at.before) {
+    if (at.reading.tag === 'base') return true;
+    if (isFinite(at.reading)) return false;
+  }
+  return false;
+}
+
 /**
  * Between a fronted auxiliary and its verb stands a subject: does she like it,
  * can penguins fly. What the verb costs after that subject is given back.
@@ -91,6 +100,8 @@ export function verbCost(
     if (!state.subject && inverted && anchor !== undefined && anchor.tag !== 'question' && !start)
       cost += 1;
     if (anchor && !inverted) cost += agreement(anchor, reading);
+    // Cross the bridge and follow the path: a command goes on with a command.
+    if (tag === 'present' && anchor?.tag === 'and' && commandBefore(state)) cost += 0.8;
     // The printing press: a noun follows what stands before it in its phrase.
     // Rain, snow, hail: in a list of nouns none is a verb.
     if (tag === 'present' && state.reading?.tag === 'comma') cost += 1.5;
