@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { structureNames } from '~core/grammar/structures/structure-table';
 import { Toggle } from '~/ui/Toggle';
 import type { ExercisePart } from './built-part';
 import { Choice } from './Choice';
@@ -96,6 +97,22 @@ function WritingTask({ open, onSet }: ChoicesProps) {
           )
         }
       />
+      <Choice
+        name="Structure that must be used"
+        value={open.part.parameters.grammar ?? ''}
+        options={[['', 'none'], ...structureNames.map((name) => [name, name] as const)]}
+        onChoose={(grammar) =>
+          onSet({ grammar }, grammar === '' ? 'Asked for no structure' : `Asked for the ${grammar}`)
+        }
+      />
+      {open.part.parameters.grammar && (
+        <Choice
+          name="How often"
+          value={open.part.parameters.count || 3}
+          options={[1, 2, 3, 4, 5].map((count) => [count, `${count} times or more`] as const)}
+          onChoose={(count) => onSet({ count: Number(count) }, `Asked for it ${count} times`)}
+        />
+      )}
       <Field
         label="What to write"
         lines={2}

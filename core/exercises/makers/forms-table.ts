@@ -17,9 +17,10 @@ export default grammarMaker({
   targets: tenses,
   title: 'Table of a tense',
   instruction: 'Fill in the table. The first row shows how.',
-  make({ words, target, lexicon, parameters }) {
+  make({ words, target, lexicon, profile }) {
     const verb = (words[0]?.word ?? 'walk').toLowerCase();
-    const rows = conjugate(verb, tenseFeatures(target), { lexicon });
+    const source = { lexicon, ...(profile ? { spelling: profile.spelling } : {}) };
+    const rows = conjugate(verb, tenseFeatures(target), source);
     const items = rows.map((row): GivenItem => {
       const answer = `${row.positive} ${row.negative} ${row.question}`;
       return {
@@ -32,7 +33,7 @@ export default grammarMaker({
         reason: whyTense(target),
       };
     });
-    const { regular, reason } = formsOfVerb(verb, { lexicon, ...(parameters.version ? {} : {}) });
+    const { regular, reason } = formsOfVerb(verb, source);
     return {
       title: `${verb}: ${target}`,
       notes: regular ? [] : [{ word: verb, text: reason }],

@@ -203,6 +203,29 @@ describe('keys that grammar settles', () => {
     ).toContain('finish the thought');
   });
 
+  test('a class of British spelling gets British forms', () => {
+    const recipe = { maker: 'irregular-parts', words: ['get', 'learn'], parameters: {}, seed: 1 };
+    for (const [spelling, participle] of [
+      ['uk', 'got'],
+      ['us', 'gotten'],
+    ] as const) {
+      const profile = kestrels({ spelling });
+      const { task } = makeExercise(recipe, lexicon, undefined, profile);
+      if (task.interaction !== 'write') throw new Error('A writing task was expected.');
+      expect(task.items.find(({ word }) => word === 'get')?.answer).toBe(`got ${participle}`);
+    }
+  });
+
+  test('a writing task asks for structures, and finds them', () => {
+    const reading = completeMaterial({ title: 'Storm', body: 'It rained. The wind blew.' });
+    const { task } = make('writing-task', 1, { grammar: 'second conditional', count: 2 }, reading);
+    if (task.interaction !== 'write') throw new Error('A writing task was expected.');
+    const checks = task.items[0]?.checks;
+    if (checks === undefined) throw new Error('A writing task has checks.');
+    const found = checkWriting('If it rained, we would stay in.', checks, lexicon).requirements[0];
+    expect(found).toMatchObject({ wanted: 2, met: false, spans: [{ start: 6 }] });
+  });
+
   test('the with a river, nothing with a lake', () => {
     // Swan, Practical English Usage, “articles: place names” (from memory).
     const { task } = make('place-articles', 2, { count: 24 });

@@ -18,7 +18,7 @@ export default grammarMaker({
   fewest: 3,
   title: 'Three forms of the verb',
   instruction: 'Fill in the missing forms of each verb.',
-  make({ words, random, parameters, wanted }) {
+  make({ words, random, parameters, wanted, profile }) {
     const bases = words.map(({ word }) => word.toLowerCase());
     const known = bases.filter((word) => irregularVerb(word) !== undefined);
     const verbs = (known.length > 0 ? known : START).slice(
@@ -33,7 +33,7 @@ export default grammarMaker({
       }));
     const items = (parameters.shuffle === false ? verbs : random.shuffle(verbs)).map(
       (base): GivenItem => {
-        const { variants } = formsOfVerb(base);
+        const { variants } = formsOfVerb(base, profile ? { spelling: profile.spelling } : {});
         const past = variants.past;
         const participle = variants.pastParticiple;
         const keyCells = [base, past.join(' / '), participle.join(' / ')];

@@ -1,5 +1,4 @@
 import { placeKinds } from '../../grammar/frames/places';
-import { capitalised } from '../../grammar/frames/bank-sentence';
 import { grammarMaker } from '../grammar-maker';
 import type { ChoiceItem } from '../interactions/choice';
 import { numbered } from '../usable-words';
@@ -54,7 +53,6 @@ export default grammarMaker({
     }
     return {
       task: { interaction: 'choice', items: numbered(random.shuffle(items)) },
-      title: capitalised('the, or no article?'),
     };
   },
 });

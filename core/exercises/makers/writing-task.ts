@@ -14,7 +14,9 @@ export default readingMaker({
   title: 'Now write',
   instruction: 'Write your text, then tick off the list.',
   make({ text, passage, parameters }) {
-    const { fewest = 60, most = 100 } = parameters;
+    const { fewest = 60, most = 100, grammar = '' } = parameters;
+    const structures = grammar === '' ? [] : [{ name: grammar, count: parameters.count || 3 }];
+    const asked = structures.map(({ name, count }) => `${count} × ${name}`);
     const required = parameters.required ?? passage.keywords.slice(0, 4);
     const topic =
       parameters.topic ||
@@ -28,7 +30,13 @@ export default readingMaker({
           openItem(topic, '', {
             word: 'text',
             lines: Math.max(6, Math.min(22, Math.ceil(most / 8))),
-            checks: { words: required, fewest, most, text: true },
+            checks: {
+              words: required,
+              fewest,
+              most,
+              text: true,
+              ...(structures.length > 0 ? { structures } : {}),
+            },
             reason: `Checked: ${fewest} to ${most} words${required.length > 0 ? `, with ${joinList(required, 'and')}` : ''}, a capital to begin and an end mark. The rest is read by the teacher.`,
           }),
         ],
@@ -36,6 +44,7 @@ export default readingMaker({
           checklist: [
             `I wrote ${fewest} to ${most} words.`,
             ...(required.length > 0 ? [`I used ${joinList(required, 'and')}.`] : []),
+            ...asked.map((each) => `I used ${each}.`),
             'Every sentence begins with a capital letter and has an end mark.',
             'I read it once more aloud.',
           ],

@@ -113,9 +113,7 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
         const asks =
           token.lower === 'if' &&
           previous !== undefined &&
-          ((previous.base !== undefined &&
-            asksIf.has(previous.base) &&
-            clauses.length + open.length >= 0) ||
+          ((previous.base !== undefined && asksIf.has(previous.base)) ||
             /^(?:sure|certain|clear)$/.test(previous.lower) ||
             (previous.tag === 'pronoun-object' &&
               asksIf.has(wordBefore(tokens, previous.at)?.base ?? '')));

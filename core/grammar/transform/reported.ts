@@ -179,7 +179,6 @@ export function toReported(
     throw new NoSuchForm('What is said is no whole sentence: it cannot be reported as one.');
   const who = pronounsFor(speaker, pronoun);
   const name = speaker.charAt(0).toUpperCase() + speaker.slice(1);
-  const shown = /^(?:the|a|an|my|his|her)\b/i.test(name) ? name : name;
   const changes: GrammarChange[] = [];
   if (analysis.type === 'imperative') {
     const frame = frameOf(inner, analysis, lexicon);
@@ -189,7 +188,7 @@ export function toReported(
       changes,
     );
     const whom = hearer ?? 'them';
-    const result = `${shown} told ${whom} ${frame.negative ? 'not ' : ''}to ${rest}.`.replace(
+    const result = `${name} told ${whom} ${frame.negative ? 'not ' : ''}to ${rest}.`.replace(
       / please\b/i,
       '',
     );
@@ -227,7 +226,7 @@ export function toReported(
         ? `${fronted} ${moved.text} ${rest}`
         : `${fronted} ${subject} ${moved.text} ${rest}`
       : `if ${subject} ${moved.text} ${rest}`;
-    const result = `${shown} ${asked} ${clause.replace(/\s+/g, ' ').trim()}.`;
+    const result = `${name} ${asked} ${clause.replace(/\s+/g, ' ').trim()}.`;
     changes.push({
       what: 'word order',
       from: 'question',
@@ -240,7 +239,7 @@ export function toReported(
     `${lead ? `${lowered(lead, analysis.tokens[0])} ` : ''}${subject} ${moved.text} ${rest}`
       .replace(/\s+/g, ' ')
       .trim();
-  const result = `${shown} ${told} that ${body}.`;
+  const result = `${name} ${told} that ${body}.`;
   const accepted = [result.replace(' that ', ' ')];
   if (who.subject === 'they' && !/^(?:he|she|they|we|i|you)$/i.test(speaker)) {
     for (const other of ['he', 'she'] as const) {

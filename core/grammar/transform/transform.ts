@@ -69,8 +69,6 @@ const aliases: Readonly<Record<string, string>> = {
   future: 'future will',
   will: 'future will',
   'going to': 'future going-to',
-  'past participle': 'present perfect',
-  yesno: 'question',
 };
 
 function change(request: TransformRequest, lexicon: Lexicon): { changed: Changed; sure: boolean } {
