@@ -95,7 +95,7 @@ describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, mak
           items += full.outOf;
         },
       ),
-      { numRuns: 100, seed: 20261125 },
+      { numRuns: 1000, seed: 20261125 },
     );
     expect(items).toBeGreaterThan(40);
   });

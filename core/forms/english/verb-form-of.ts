@@ -29,7 +29,18 @@ for (const base of irregularBases) {
 const alsoBases = new Set('found ground wound bound rose fell felt left'.split(' '));
 
 const isVerb = (word: string, lexicon: Lexicon) =>
-  Number(lexicon.find(word)?.shares[1] ?? 0) > 0 || irregularVerb(word) !== undefined;
+  (Number(lexicon.find(word)?.shares[1] ?? 0) > 0 && !isMade(word, lexicon)) ||
+  irregularVerb(word) !== undefined;
+
+/** Painting, tired: what counts as a verb for the word bank is a form of one, no base. */
+const isMade = (word: string, lexicon: Lexicon): boolean =>
+  (['ing', 'ed'] as const).some(
+    (ending) =>
+      word.endsWith(ending) &&
+      stems(word, ending).some(
+        (stem) => /[aeiouy]/.test(stem) && Number(lexicon.find(stem)?.shares[1] ?? 0) > 0,
+      ),
+  );
 
 /** The bases that a spelling can go back to when an ending is taken off. */
 function stems(word: string, ending: 's' | 'ed' | 'ing'): string[] {

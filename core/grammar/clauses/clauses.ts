@@ -4,7 +4,13 @@
  */
 import type { TaggedToken } from '../tagging/tag-sentence';
 import { isFinite } from '../tagging/tag';
-import { clauseVerbs, intransitiveVerbs, speechVerbs } from '../tagging/verb-patterns';
+import {
+  clauseAdjectives,
+  clauseVerbs,
+  doubleObjectVerbs,
+  intransitiveVerbs,
+  speechVerbs,
+} from '../tagging/verb-patterns';
 import { tenseAspectOf, type TenseAspect } from './tense-aspect';
 import { beginsGroup, verbGroupAt, type VerbGroup } from './verb-group';
 
@@ -110,9 +116,12 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
     switch (token.tag) {
       case 'subordinator': {
         const previous = wordBefore(tokens, token.at);
+        // What would you say if …: the question word is what is said.
+        const answered = /^(?:what|who|which)$/.test(tokens.find(({ mark }) => !mark)?.lower ?? '');
         const asks =
           token.lower === 'if' &&
           previous !== undefined &&
+          !answered &&
           ((previous.base !== undefined && asksIf.has(previous.base)) ||
             /^(?:sure|certain|clear)$/.test(previous.lower) ||
             (previous.tag === 'pronoun-object' &&
@@ -138,7 +147,9 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
         break;
       case 'question': {
         const before = wordBefore(tokens, token.at);
-        if (before !== undefined && !/^(?:comma|and|quote|stop)$/.test(before.tag))
+        // By whom was it written? The preposition in front belongs to the question.
+        const led = before?.tag === 'preposition' && before.at === 0;
+        if (before !== undefined && !led && !/^(?:comma|and|quote|stop)$/.test(before.tag))
           open.push({ kind: 'question', token });
         // When the snow melts in spring, with a full stop: no question but a clause that waits.
         else if (
@@ -170,6 +181,9 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
         if (token.at < tokens.length - 1 && (token.text === ';' || token.text === ':'))
           joiner = token;
         break;
+      case 'noun':
+        if (opensByNoun(tokens, token.at)) open.push({ kind: 'when', token });
+        break;
       default:
         break;
     }
@@ -193,7 +207,17 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
         // And goes on with the clause before: if it rains and the wind blows.
         const continues =
           last.kind !== 'main' && (!mains || (!comma && !ownSubject && last.kind !== 'relative'));
-        if (continues && !comma) kind = last.kind;
+        // The idea that animals feel joy and sadness is accepted: no other verb is left for the main clause.
+        const only =
+          !mains &&
+          ownSubject &&
+          clauses[0]?.opener !== undefined &&
+          clauses[0].opener.at > 0 &&
+          /^(?:relative|that)$/.test(last.kind) &&
+          /^(?:noun|nouns|name)$/.test(tokens[(joiner?.at ?? 0) - 1]?.tag ?? '') &&
+          !tokens.slice(group.verb.at + 1).some((one) => isFinite(one));
+        if (only) kind = 'main';
+        else if (continues && !comma) kind = last.kind;
         else if (last.kind === 'relative' && !ownSubject && !mains) kind = 'main';
       } else if (last.kind === 'main' && isCondition(last, tokens)) {
         // Had she looked, she would have seen: the first clause is the condition.
@@ -219,9 +243,12 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
       } else if (last.kind === 'main' && ownSubject) {
         // The more it rains, the deeper it gets: the first is no sentence of its own.
         if (compares) clauses[clauses.length - 1] = { ...last, kind: 'other' };
+        // So tired he could hardly stand: what follows is the result.
+        else if (isResult(tokens, last, group)) kind = 'so that';
         else
           unjoined =
             mains &&
+            // Stir the soup, add salt: commands in a row are common.
             !(group.imperative && last.group.imperative) &&
             !(comma && isAside(tokens, group, last, broken));
       }
@@ -243,6 +270,26 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
     if (group.inside.length > 0) taken = Math.max(taken, group.finite.at);
   }
   return clauses;
+}
+
+/** By the time she came, the moment it stops, the way he smiled: a clause on a noun of time or manner. */
+function opensByNoun(tokens: readonly TaggedToken[], at: number): boolean {
+  const token = tokens[at] as TaggedToken;
+  const next = tokens[at + 1];
+  if (next === undefined || !/^(?:pronoun-subject|determiner|name|pronoun|there)$/.test(next.tag))
+    return false;
+  if (!tokens.slice(at + 2).some((one) => isFinite(one))) return false;
+  const before = wordBefore(tokens, at)?.lower ?? '';
+  if (token.lower === 'time')
+    return (
+      /^(?:every|each|first|next)$/.test(before) ||
+      (before === 'the' && tokens[at - 2]?.lower === 'by')
+    );
+  return (
+    before === 'the' &&
+    /^(?:moment|minute|instant|day|way|reason|year)$/.test(token.lower) &&
+    at >= 1
+  );
 }
 
 /** Had she looked, were it colder, should it rain. */
@@ -272,8 +319,25 @@ function opensAsNoun(tokens: readonly TaggedToken[], { group }: Clause): boolean
   return false;
 }
 
+/** So cold we went in, such a noise that nobody slept: so or such in the clause before. */
+function isResult(tokens: readonly TaggedToken[], last: Clause, group: VerbGroup): boolean {
+  const between = tokens.slice(last.group.verb.at + 1, group.finite.at);
+  return between.some(
+    ({ lower, at }) =>
+      lower === 'such' ||
+      (lower === 'so' &&
+        /^(?:adjective|adverb|participle|determiner|pronoun)$/.test(tokens[at + 1]?.tag ?? '') &&
+        tokens[at - 1]?.tag !== 'comma'),
+  );
+}
+
 /** I think the storm is over: the subject of the second clause stands right after the verb of the first. */
 function isComplement(tokens: readonly TaggedToken[], last: Clause, group: VerbGroup): boolean {
+  const told = tokens
+    .slice(last.group.verb.at + 1, group.finite.at)
+    .find(({ lower }) => clauseAdjectives.has(lower));
+  if (last.group.verb.base === 'be' && told)
+    return phrasesBetween(tokens, told.at + 1, group.finite.at) === 1;
   if (!clauseVerbs.has(last.group.verb.base ?? '')) return false;
   const phrases = phrasesBetween(tokens, last.group.verb.at + 1, group.finite.at);
   return (
@@ -301,6 +365,32 @@ function phrasesBetween(tokens: readonly TaggedToken[], from: number, to: number
 function isContact(tokens: readonly TaggedToken[], last: Clause, group: VerbGroup): boolean {
   const subjects = phrasesBetween(tokens, last.group.verb.at + 1, group.finite.at);
   const next = tokens[group.verb.at + 1];
+  if (tokens[group.finite.at - 2]?.lower === 'lot') return false;
+  // She dropped the plate it broke: what breaks by itself is no object here.
+  const itself = tokens[group.finite.at - 1]?.lower === 'it' && next?.tag !== 'preposition';
+  if (
+    itself &&
+    /^(?:break|melt|burst|crack|sink|spill|fall|stop|start|snap|tear|open|close)$/.test(
+      group.verb.base ?? '',
+    )
+  )
+    return false;
+  // The food we gave him, the tooth he is working on.
+  const after = tokens[group.verb.at + 2];
+  if (
+    subjects >= 2 &&
+    doubleObjectVerbs.has(group.verb.base ?? '') &&
+    next?.tag === 'pronoun-object'
+  )
+    return true;
+  if (
+    subjects >= 2 &&
+    next &&
+    /^(?:preposition|particle)$/.test(next.tag) &&
+    after?.tag === 'stop' &&
+    next.tag === 'preposition'
+  )
+    return true;
   const complete =
     next !== undefined &&
     /^(?:determiner|pronoun|pronoun-object|name|noun|nouns|number|adjective)$/.test(next.tag);
@@ -353,7 +443,15 @@ function isImperative(
       (clause) =>
         clause.kind === 'main' && !clause.group.imperative && !isCondition(clause, tokens),
     );
-    return starters.has(tag) && !told;
+    // It is late, go to bed: a command after a statement, joined by a comma alone.
+    const spliced =
+      tag === 'comma' &&
+      told &&
+      clauses.every(({ group }) => group.verb.tag !== 'base' && group.verb.tag !== 'ing') &&
+      tokens[at - 1]?.tag !== 'base' &&
+      !tokens.slice(token.at).some((one) => one.tag === 'and' || (one.mark && one.text === '?')) &&
+      !tokens.slice(0, at).some((one) => one.tag === 'quote' || one.tag === 'to');
+    return starters.has(tag) && (!told || spliced);
   }
   return true;
 }

@@ -125,9 +125,11 @@ export function verbGroupAt(tokens: readonly TaggedToken[], at: number): VerbGro
           nouns += 1;
           continue;
         }
-        // Does the wind that blows here stop? A relative clause inside the subject.
+        // Have the girls who went out come back? A relative clause inside the subject.
         if (group.length === 1 && mayInvert && token.tag === 'relative') {
-          passed.push(token);
+          const end = relativeEnd(tokens, seek);
+          passed.push(...tokens.slice(seek, end));
+          seek = end - 1;
           continue;
         }
         break;
@@ -207,9 +209,28 @@ export function verbGroupAt(tokens: readonly TaggedToken[], at: number): VerbGro
   };
 }
 
+/** Past the verb of the relative clause that begins at `at`. */
+function relativeEnd(tokens: readonly TaggedToken[], at: number): number {
+  let end = at + 1;
+  while (end < tokens.length && phrase.has(tokens[end]?.tag ?? 'stop')) end += 1;
+  const first = tokens[end];
+  if (first === undefined || !isFinite(first)) return at + 1;
+  end += 1;
+  let auxiliary = /^(?:be|have|do|modal)$/.test(first.tag);
+  for (; auxiliary && end < tokens.length; end += 1) {
+    const token = tokens[end] as TaggedToken;
+    if (skips.has(token.tag)) continue;
+    if (!/^(?:base|participle|ing|be|have)$/.test(token.tag)) break;
+    auxiliary = token.tag === 'be' || token.tag === 'have';
+  }
+  return end;
+}
+
 /** Yes, they have; no, she hasn't: have with nothing after it but not. */
 function isShortAnswer(tokens: readonly TaggedToken[], { tag, form, at }: TaggedToken): boolean {
   if (tag !== 'have' || form === 'base') return false;
+  // What big eyes you have!
+  if (/^(?:what|how|which)$/.test(tokens.find(({ mark }) => !mark)?.lower ?? '')) return false;
   const after = tokens.slice(at + 1).filter((token) => token.tag !== 'not');
   return after.length > 0 && after.every(({ mark }) => mark);
 }

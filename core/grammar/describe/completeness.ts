@@ -92,6 +92,8 @@ export function completenessOf(
 
 function hasSubject(tokens: readonly TaggedToken[], { group, shares }: Clause): boolean {
   if (shares) return true;
+  // To travel is to learn.
+  if (tokens.find(({ mark }) => !mark)?.tag === 'to') return true;
   if (group.inverted && group.inside.some(({ tag }) => subjects.has(tag))) return true;
   // Because he was late, missed the bus: the subject of the clause in front is not that of this one.
   let edge = group.finite.at - 1;

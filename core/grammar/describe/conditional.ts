@@ -65,6 +65,7 @@ function typeOf(
     group.modal !== undefined && /^(?:can|ca|may|must|might|should|could|ought)$/.test(group.modal);
   const presentIf =
     /^present/.test(ifTense) ||
+    ifTense === 'future going-to' ||
     (ifGroup.modal !== undefined && /^(?:can|ca|must|will|wo)$/.test(ifGroup.modal));
   if (presentIf) {
     if (future) return { type: 'first', sure: true };

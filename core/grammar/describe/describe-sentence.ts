@@ -9,7 +9,7 @@ import type { Token } from '../tokens/token';
 import { tokenise } from '../tokens/tokenise';
 import { completenessOf, type FoundCompleteness } from './completeness';
 import { conditionalOf, type FoundConditional } from './conditional';
-import { sentenceTypeOf, type SentenceType } from './sentence-type';
+import { isExclamation, sentenceTypeOf, type SentenceType } from './sentence-type';
 import { voiceOf, type Voice } from './voice';
 
 export interface SentenceLabels {
@@ -72,6 +72,24 @@ export function analyseTokens(read: readonly TaggedToken[]): SentenceAnalysis {
     clauses.find((clause) => clause.kind === 'main' && clause !== condition.condition) ??
     clauses.find(({ kind }) => kind === 'main');
   const shared = { tokens, clauses, condition, whole };
+  // What lovely flowers! An exclamation needs no verb.
+  if (
+    clauses.length === 0 &&
+    tokens[tokens.length - 1]?.text === '!' &&
+    isExclamation(tokens, main)
+  ) {
+    return {
+      ...shared,
+      whole: { completeness: 'complete', missing: [], sure: true },
+      type: 'exclamatory',
+      tenseAspect: 'none',
+      voice: 'none',
+      conditional: 'none',
+      completeness: 'complete',
+      sure: true,
+      doubts: [],
+    };
+  }
   if (main === undefined || whole.completeness === 'fragment') {
     return {
       ...shared,
@@ -127,6 +145,18 @@ export function analyseSentenceTokens(
   };
 }
 
+/** Sentences read of late: an exercise asks for the same ones again and again. */
+const recent = new WeakMap<Lexicon, Map<string, SentenceAnalysis>>();
+const MOST_RECENT = 5000;
+
 /** The analysis of one English sentence. */
-export const analyseSentence = (sentence: string, lexicon: Lexicon): SentenceAnalysis =>
-  analyseSentenceTokens(tokenise(sentence), lexicon);
+export function analyseSentence(sentence: string, lexicon: Lexicon): SentenceAnalysis {
+  const known = recent.get(lexicon) ?? new Map<string, SentenceAnalysis>();
+  recent.set(lexicon, known);
+  const before = known.get(sentence);
+  if (before !== undefined) return before;
+  if (known.size >= MOST_RECENT) known.clear();
+  const analysis = analyseSentenceTokens(tokenise(sentence), lexicon);
+  known.set(sentence, analysis);
+  return analysis;
+}

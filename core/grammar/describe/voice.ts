@@ -34,8 +34,10 @@ export function voiceOf(tokens: readonly TaggedToken[], { group }: Clause): Foun
     if (group.progressive) return { voice: 'passive', sure: true, participle: verb };
     // Will be lost, has been finished: with another auxiliary something happens to it.
     const event =
-      /^(?:lost|finished|deserted|packed)$/.test(verb.lower) &&
-      (group.perfect || group.modal !== undefined);
+      (/^(?:lost|finished|deserted|packed)$/.test(verb.lower) &&
+        (group.perfect || group.modal !== undefined)) ||
+      // Packed in wooden crates, with people in it: things are put there.
+      (verb.lower === 'packed' && /^(?:in|into|inside)$/.test(after?.lower ?? ''));
     if (adjectivalParticiples.has(verb.lower) && !by && !event)
       return { voice: 'active', sure: true };
     // The museum is closed on Mondays: what is so again and again is a state.
@@ -50,6 +52,10 @@ export function voiceOf(tokens: readonly TaggedToken[], { group }: Clause): Foun
       /^(?:tired|bored|excited|interested|worried|married|used|gone)$/.test(verb.lower)
     )
       return { voice: 'active', sure: true };
+    // He is used to loud music: what he is, not what is done with him.
+    const wont =
+      verb.lower === 'used' && after?.lower === 'to' && tokens[after.at + 1]?.tag !== 'base';
+    if (wont) return { voice: 'active', sure: true };
     if (neverPassive.has(verb.base ?? '')) return { voice: 'active', sure: true };
     const very = tokens
       .slice(group.finite.at, verb.at)

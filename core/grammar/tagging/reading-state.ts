@@ -13,10 +13,14 @@ export interface State {
   readonly free: boolean;
   /** What the last auxiliary waits for. */
   readonly expect: Expect;
+  /** The same for an auxiliary before its subject, while a clause inside that subject is read. */
+  readonly held: Expect;
   /** True while the auxiliary stands before its subject. */
   readonly fronted: boolean;
   /** Something that can be a subject has been read in this clause. */
   readonly subject: boolean;
+  /** The subject is plural; undefined where its words do not tell. */
+  readonly many: boolean | undefined;
   /** A subject stood before the last subordinate clause: after its comma it waits for its verb. */
   readonly outer: boolean;
   /** Base of the last full verb. */
@@ -78,15 +82,46 @@ export function lastVerbWasBase(state: State): boolean {
   return false;
 }
 
-/** True right after a preposition: the noun is its own, and no subject. */
-export function inPhrase(state: State): boolean {
+/** What stands before the noun phrase that is being read; undefined at the beginning. */
+export function beforePhrase(state: State): Tag | undefined {
   for (let at: State | undefined = state; at?.reading; at = at.before) {
     const { tag } = at.reading;
-    if (tag === 'preposition') return true;
-    if (!/^(?:determiner|adjective|number|noun|name|possessive|participle)$/.test(tag))
-      return false;
+    if (!/^(?:determiner|adjective|number|noun|name|possessive|participle)$/.test(tag)) return tag;
   }
-  return false;
+  return undefined;
+}
+
+/** True right after a preposition: the noun is its own, and no subject. */
+export const inPhrase = (state: State): boolean => beforePhrase(state) === 'preposition';
+
+const beforeSubject: ReadonlySet<Tag | undefined> = new Set<Tag | undefined>([
+  undefined,
+  'adverb',
+  'comma',
+  'dash',
+  'quote',
+  'stop',
+  'subordinator',
+  'that',
+  'question',
+  'interjection',
+]);
+const ofMany: ReadonlySet<Tag | undefined> = new Set<Tag | undefined>([
+  'and',
+  'ing',
+  'base',
+  'to',
+  'relative',
+]);
+
+/**
+ * The number of the subject once a noun with `plural` has been read. A noun after a verb or a
+ * preposition is no subject; two nouns with and, or a noun after an -ing form, do not tell.
+ */
+export function numberOfSubject(state: State, plural: boolean | undefined): boolean | undefined {
+  const before = beforePhrase(state);
+  if (ofMany.has(before)) return undefined;
+  return beforeSubject.has(before) ? plural : state.many;
 }
 
 /** True where the last token opened its clause. */
@@ -115,7 +150,7 @@ const verbTags: ReadonlySet<Tag> = new Set([
 export const isVerbTag = (tag: Tag) => verbTags.has(tag);
 
 /** A clause that never gets its verb. */
-const NO_VERB = 2.4;
+const NO_VERB = 1.6;
 
 /** What a sentence or clause that ends here still owes. */
 export function finish(state: State): number {
@@ -127,12 +162,12 @@ export function finish(state: State): number {
         : state.expect === 'predicate'
           ? 0.3
           : 0;
-  return Math.min(state.pending, 2) * NO_VERB + waits;
+  return Math.min(state.pending, 2) * NO_VERB + waits + (state.held === 'nothing' ? 0 : 0.9);
 }
 
 /** Ways that cannot be told apart from here on have the same key. */
 export const keyOf = (state: State) =>
-  `${state.reading?.tag ?? ''}${state.reading?.form ?? ''}${state.reading?.full ?? ''}${state.reading?.base ?? ''}|${state.before?.reading?.tag ?? ''}|${state.pending}|${state.free ? 1 : 0}|${state.expect}|${state.fronted ? 1 : 0}|${state.subject ? 1 : 0}|${state.shape}`;
+  `${state.reading?.tag ?? ''}${state.reading?.form ?? ''}${state.reading?.full ?? ''}${state.reading?.base ?? ''}|${state.before?.reading?.tag ?? ''}|${state.pending}|${state.free ? 1 : 0}|${state.expect}|${state.held}|${state.fronted ? 1 : 0}|${state.subject ? 1 : 0}${state.many ?? ''}|${state.shape}`;
 
 /** Before the first word. */
 export const start: State = {
@@ -142,8 +177,10 @@ export const start: State = {
   pending: 1,
   free: false,
   expect: 'nothing',
+  held: 'nothing',
   fronted: false,
   subject: false,
+  many: undefined,
   outer: true,
   verb: '',
   shape: '',

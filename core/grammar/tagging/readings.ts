@@ -80,6 +80,11 @@ function guessed(word: string): WordReading[] {
       { tag: 'adjective', cost: 0.6 },
     ];
   }
+  if (/(ism|ness|ity|tion|sion|ment|ship|hood|age|ance|ence|or|er|ist)$/.test(word))
+    return [
+      { tag: 'noun', cost: 0.1, plural: false },
+      { tag: 'adjective', cost: 1.6 },
+    ];
   if (/(ous|ful|less|able|ible|ish|ic|ive|al|ant|ent|ary)$/.test(word)) {
     return [
       { tag: 'adjective', cost: 0.2 },
@@ -103,17 +108,38 @@ function guessed(word: string): WordReading[] {
 /** Nouns with one form for one and for many. */
 const sameForm = new Set('sheep fish deer series species aircraft'.split(' '));
 
+/** Nouns whose verb may be singular or plural. */
+const collective = new Set(
+  `team family police class club crew crowd group government staff committee public audience band choir army
+   council pair majority rest half number couple company cattle poultry`.split(/\s+/),
+);
+
+/** Verbs that the word bank also has as nouns, which hardly anybody means. */
+const rarelyNouns = new Set(
+  'come go get give know say see tell keep let make put take think find hear lose bring like'.split(
+    ' ',
+  ),
+);
+
 /** Readings of a word of an open class in lower case. */
 function openReadings(word: string, lexicon: Lexicon): WordReading[] {
   const hyphened = /-/.test(word) && lexicon.find(word) === undefined;
   if (hyphened) {
     const last = word.slice(word.lastIndexOf('-') + 1);
     const ends = openReadings(last, lexicon);
+    const verbs = ends
+      .filter(({ tag }) => /^(?:third|past|participle|ing)$/.test(tag))
+      .map((one) => ({
+        ...one,
+        cost: one.cost + 0.8,
+        base: `${word.slice(0, -last.length)}${one.base ?? ''}`,
+      }));
     const noun = ends.some(({ tag, cost }) => (tag === 'noun' || tag === 'nouns') && cost < 0.8);
     const plural = ends.some(({ tag }) => tag === 'nouns');
     return [
       { tag: 'adjective', cost: noun ? 0.3 : 0.1 },
       ...(noun ? [{ tag: plural ? 'nouns' : 'noun', cost: 0.2, plural } as const] : []),
+      ...verbs,
     ];
   }
   const shares = sharesOf(word, lexicon);
@@ -129,14 +155,19 @@ function openReadings(word: string, lexicon: Lexicon): WordReading[] {
   if (singular !== undefined) {
     readings.push({
       tag: 'nouns',
-      cost: costOf(Math.max(noun, 2)),
+      cost: costOf(Math.max(noun, 2)) + (rarelyNouns.has(singular) ? 1.5 : 0),
       base: singular,
       plural: true,
     });
   } else if (noun > 0) {
     // Found, felt, left: as a rule the past of a verb.
-    const rare = noun === 1 && inflected.length > 0 ? 1.2 : 0;
-    readings.push({ tag: 'noun', cost: costOf(noun) + rare, plural: false });
+    const rare = (noun === 1 && inflected.length > 0 ? 1.2 : 0) + (rarelyNouns.has(word) ? 1.5 : 0);
+    readings.push({
+      tag: 'noun',
+      cost: costOf(noun) + rare,
+      // The team plays, the team play.
+      ...(collective.has(word) ? {} : { plural: false }),
+    });
     if (sameForm.has(word)) readings.push({ tag: 'nouns', cost: 0.3, plural: true });
   }
   if (adjective > 0) {
@@ -155,7 +186,7 @@ function openReadings(word: string, lexicon: Lexicon): WordReading[] {
         !/^(?:found|saw|lay|ground|fell|wound|felt|left|bound|rose|shed|set)$/.test(word)
       )
         continue;
-      const rare = inflected.length > 0 ? 3 : 0;
+      const rare = inflected.length > 0 ? 3.6 : 0;
       const cost = costOf(verb) + rare;
       readings.push(
         { tag: 'base', cost, base },
@@ -194,6 +225,17 @@ const marks: Readonly<Record<string, Tag>> = {
   ')': 'dash',
 };
 
+const layObject = (tokens: readonly Token[], at: number): boolean =>
+  /^(?:the|a|an|this|these|your|his|her|its|their|our|my|one|two|many|some)$/.test(
+    tokens[at + 1]?.lower ?? '',
+  ) ||
+  [1, 2, 3].some((ahead) =>
+    /^(?:eggs?|bricks?|tables?|tiles)$/.test(tokens[at + ahead]?.lower ?? ''),
+  );
+
+const beforeNoun =
+  /^(?:the|an?|his|her|my|your|their|our|its|'s|free|iron|last|own|strong|ill|good|tin|empty|this|that|each|every|watering|with|in|of|dear)$/;
+
 const isCapital = (text: string) => /^\p{Lu}/u.test(text);
 
 /** The readings of token `at`. */
@@ -214,12 +256,23 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   }
   if (half) return halfReadings(token);
   if (/^\d/.test(lower)) return [{ tag: 'number', cost: 0 }];
+  if (/^(?:AM|PM)$/.test(token.text) && tokens[at - 1] !== undefined)
+    return [{ tag: 'noun', cost: 0 }];
   const first =
     !tokens.slice(0, at).some(({ mark }) => !mark) || /^[.!?"“]$/.test(tokens[at - 1]?.text ?? '');
   const word = token.full ?? lower;
   const closed = closedReadings(word);
   const readings: WordReading[] = closed.map((reading) => ({ ...reading }));
   const following = tokens[at + 1]?.lower;
+  if (lower === 'because' && following === 'of') return [{ tag: 'preposition', cost: 0 }];
+  // So that everyone could hear.
+  if (
+    lower === 'that' &&
+    at === 1 &&
+    tokens[0]?.lower === 'so' &&
+    !/^(?:'s|is|was|will|must|can|means|meant)$/.test(following ?? '')
+  )
+    return [{ tag: 'that', cost: 0 }];
   if (lower === 'such' && following === 'as') return [{ tag: 'preposition', cost: 0 }];
   // Had better is a modal of its own.
   if (lower === 'had' && following === 'better')
@@ -230,6 +283,25 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   if (lower === 'as' && /^(?:soon|long)$/.test(following ?? '') && tokens[at + 2]?.lower === 'as') {
     return [{ tag: 'adverb', cost: 0 }];
   }
+  // Hens lay eggs: with an object it is lay, without it the past of lie.
+  if (lower === 'lay' && layObject(tokens, at)) {
+    return [
+      { tag: 'present', cost: 0, base: 'lay', plural: true },
+      { tag: 'base', cost: 0, base: 'lay' },
+    ];
+  }
+  // There used to be a market: no place, but the there of there is.
+  if (
+    lower === 'there' &&
+    /^(?:is|'s|are|was|were|will|'ll|used|must|might|may|can|should|could|would|has|have|had|seems?)$/.test(
+      following ?? '',
+    )
+  ) {
+    return [
+      { tag: 'there', cost: 0 },
+      { tag: 'adverb', cost: 0.8 },
+    ];
+  }
   const modal = readings.find(({ tag }) => tag === 'modal');
   if (modal && token.full)
     readings.splice(readings.indexOf(modal), 1, { ...modal, full: token.full });
@@ -239,7 +311,13 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
     for (const reading of openReadings(word, lexicon)) {
       const known = readings.find(({ tag }) => tag === reading.tag);
       if (known === undefined) {
-        readings.push(closed.length > 0 ? { ...reading, cost: reading.cost + 0.8 } : reading);
+        // The will, a tin can: the noun that looks like a modal has a word before it.
+        const bare =
+          reading.tag === 'noun' &&
+          closed.some(({ tag }) => tag === 'modal') &&
+          !beforeNoun.test(tokens[at - 1]?.lower ?? '');
+        const rarer = closed.length > 0 ? (bare ? 2.8 : 0.8) : 0;
+        readings.push({ ...reading, cost: reading.cost + rarer });
       }
     }
   }
@@ -268,8 +346,10 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
         { tag: 'name', cost: 0, plural: false },
         ...guessed(lower).map((one) => ({ ...one, cost: one.cost + 1 })),
       ];
-    } else if (closed.length === 0 || modal) {
-      readings.push({ tag: 'name', cost: 1.9, plural: false });
+    } else if (closed.length === 0 || word === 'will' || word === 'may') {
+      // A verb that everyone knows is hardly a name.
+      const verb = readings.some(({ tag, cost }) => tag === 'base' && cost < 0.3);
+      readings.push({ tag: 'name', cost: verb ? 2.6 : 1.9, plural: false });
     }
   }
   return readings;

@@ -18,13 +18,14 @@ import {
   keyOf,
   nominal,
   nominalEnd,
+  numberOfSubject,
   opens,
   start,
   type State,
 } from './reading-state';
 import type { Tag, WordReading } from './tag';
 import { transitionCost } from './transitions';
-import { clauseVerbs, linkingVerbs, phrasalVerbs } from './verb-patterns';
+import { clauseVerbs, doubleObjectVerbs, linkingVerbs, phrasalVerbs } from './verb-patterns';
 import { verbCost } from './verb-step';
 
 export interface TaggedToken extends Token, WordReading {
@@ -69,8 +70,10 @@ function extend(
     pending: state.pending,
     free: state.free,
     expect: state.expect,
+    held: state.held,
     fronted: state.fronted,
     subject: state.subject,
+    many: state.many,
     outer: state.outer,
     verb: state.verb,
     shape:
@@ -101,6 +104,7 @@ function extend(
     case 'ing': {
       const { cost: more, next: change } = verbCost(state, reading, {
         ends: following === undefined || /^[.!?;]$/.test(following.text),
+        listed: following !== undefined && /^(?:,|and|or)$/.test(following.lower),
         asks: isQuestion,
         word: token.lower,
         negated: /^n(?:o|')t$/.test(following?.lower ?? ''),
@@ -111,16 +115,22 @@ function extend(
       return answer(0, {
         pending: state.pending + 1,
         subject: false,
+        many: undefined,
         outer: state.subject,
         free: false,
         expect: 'nothing',
         fronted: false,
       });
     case 'that': {
-      const fits = clauseVerbs.has(state.verb) || last === 'adjective' || last === 'adverb';
+      const fits =
+        clauseVerbs.has(state.verb) ||
+        state.verb === 'be' ||
+        last === 'adjective' ||
+        last === 'adverb';
       return answer(fits ? 0 : 1.2, {
         pending: state.pending + 1,
         subject: false,
+        many: undefined,
         free: false,
         expect: 'nothing',
       });
@@ -135,7 +145,17 @@ function extend(
         last === 'preposition' ||
         last === 'pronoun-object';
       const place = token.lower === 'where' || token.lower === 'when';
-      return answer(holds ? 0 : 2.6, { pending: state.pending + 1, subject: !place, free: false });
+      return answer(holds ? 0 : 2.6, {
+        pending: state.pending + 1,
+        subject: !place,
+        // The girl who has won: the verb of the clause agrees with the noun that it is on.
+        many: state.pending > 0 ? state.many : undefined,
+        // Have the girls who went out come back? What have waits for comes after the clause.
+        ...(state.fronted && state.expect !== 'nothing'
+          ? { held: state.expect, expect: 'nothing' as const, fronted: false }
+          : {}),
+        free: false,
+      });
     }
     case 'question': {
       const first = last === undefined || opens.has(last);
@@ -152,25 +172,31 @@ function extend(
       return answer(told + (begins ? 0 : asks ? 0.2 : 1.3), {
         pending: begins ? state.pending : state.pending + (last === 'to' ? 0 : 1),
         subject: person,
+        many: undefined,
         expect: 'nothing',
       });
     }
     case 'comma':
     case 'dash':
     case 'quote':
-      return answer(tag === 'comma' && state.expect === 'base' ? 0.3 : 0, {
-        free: true,
-        // If it rains, come in: the subject of the if-clause is not that of the main clause.
-        subject: state.outer || state.pending === 0 ? state.subject : false,
-        // What was waited for may come after an insertion, but need not.
-        expect: state.expect === 'base' ? 'base' : state.expect,
-      });
+      return answer(
+        (tag === 'comma' && state.expect === 'base' ? 0.3 : 0) + (joinsNoVerb(state) ? 1.5 : 0),
+        {
+          free: true,
+          // If it rains, come in: the subject of the if-clause is not that of the main clause.
+          subject: state.outer || state.pending === 0 ? state.subject : false,
+          ...(state.outer || state.pending === 0 ? {} : { many: undefined }),
+          // What was waited for may come after an insertion, but need not.
+          expect: state.expect === 'base' ? 'base' : state.expect,
+        },
+      );
     case 'and':
       return answer(0, { free: true });
     case 'stop':
       return answer(finish(state), {
         pending: 1,
         subject: false,
+        many: undefined,
         free: false,
         expect: 'nothing',
         fronted: false,
@@ -190,13 +216,21 @@ function extend(
         last !== 'question' &&
         last !== 'dash';
       if (opened && last !== undefined) {
-        cost += clauseVerbs.has(state.verb) ? 0 : nominal.has(last) ? 0.5 : 1;
-        return answer(0, { pending: state.pending + 1, subject: true });
+        const joins = clauseVerbs.has(state.verb) ? 0 : nominal.has(last) ? 0.5 : 1;
+        const inner = { pending: state.pending + 1, subject: true, many: reading.plural };
+        const opens = answer(joins, inner);
+        // When it rains we stay inside: the clause in front has had its verb, this one is still to come.
+        return state.pending > 0
+          ? [...opens, ...answer(0.5, { subject: true, many: reading.plural })]
+          : opens;
       }
-      return answer(0, { subject: true });
+      return answer(0, {
+        subject: true,
+        many: last === 'and' ? undefined : reading.plural,
+      });
     }
     case 'there':
-      return answer(0, { subject: true });
+      return answer(0, { subject: true, many: undefined });
     case 'preposition': {
       const at = following?.text;
       const bare = at === undefined || /^[.!?;,]$/.test(at) ? 0.8 : 0;
@@ -208,7 +242,7 @@ function extend(
           ? 1
           : 0;
       const leads = token.lower === 'to' && last === undefined ? 0.6 : 0;
-      const going = token.lower === 'to' && state.verb === 'go' && last === 'ing' ? 0.9 : 0;
+      const going = token.lower === 'to' && state.verb === 'go' && last === 'ing' ? 1.3 : 0;
       const phrasal =
         phrasalVerbs.has(`${state.verb}-${token.lower}`) && anchor && isVerbTag(anchor.tag)
           ? 0.9
@@ -295,7 +329,10 @@ function extend(
         !exclaims(state)
       )
         more += 1.5;
-      if (nominal.has(tag) && !inPhrase(state)) change.subject = true;
+      if (nominal.has(tag) && !inPhrase(state)) {
+        change.subject = true;
+        change.many = numberOfSubject(state, reading.plural);
+      }
       // Omar's closed the gate: what goes on to an object was has, not is.
       const shortened =
         last === 'participle' &&
@@ -309,6 +346,18 @@ function extend(
         (tag === 'pronoun' || tag === 'pronoun-object')
       )
         more += 1.5;
+      // The dog barked the burglar …: a participle on a noun has no object but of a verb with two.
+      if (
+        last === 'participle' &&
+        state.before?.expect === 'nothing' &&
+        (tag === 'determiner' || tag === 'name') &&
+        state.before.reading !== undefined &&
+        nominalEnd.has(state.before.reading.tag) &&
+        !doubleObjectVerbs.has(state.verb)
+      )
+        more += 1.5;
+      // A mother's crowded days: after is no bare noun stands.
+      if ((tag === 'noun' || tag === 'nouns') && afterShortIs(state)) more += 2.2;
       // Water the plants: a bare noun does not open a sentence before another noun phrase.
       if (tag === 'determiner' && last === 'noun' && atStartBefore(state)) more += 1;
       // Have and be before their object or complement are full verbs.
@@ -339,7 +388,7 @@ function extend(
         more -= 1.1;
       // I'd a hat, he's a coat: a shortened have is hardly ever the full verb.
       if (state.expect === 'participle' && anchor?.full !== undefined && last === 'have')
-        more += 1.2;
+        more += 2.5;
       const plain = answer(more, change);
       // The lid Bram found: a clause on a noun, with nothing that joins it.
       const contact =
@@ -353,6 +402,30 @@ function extend(
         : plain;
     }
   }
+}
+
+/** After months of work, …: since its subordinator the clause had no verb of any kind. */
+function joinsNoVerb(state: State): boolean {
+  let nouns = false;
+  for (let at: State | undefined = state; at?.reading; at = at.before) {
+    const { tag } = at.reading;
+    if (isVerbTag(tag) || tag === 'modal' || tag === 'comma') return false;
+    if (nominal.has(tag)) nouns = true;
+    if (tag === 'subordinator') return nouns;
+  }
+  return false;
+}
+
+/** Nothing but adjectives since 's for is, which stands on a noun. */
+function afterShortIs(state: State): boolean {
+  let at: State | undefined = state;
+  while (at?.reading && /^(?:adjective|participle|noun)$/.test(at.reading.tag)) at = at.before;
+  return (
+    at?.reading?.tag === 'be' &&
+    at.reading.full === 'is' &&
+    at.before?.reading !== undefined &&
+    /^(?:noun|nouns|name)$/.test(at.before.reading.tag)
+  );
 }
 
 /** What a storm that was: the sentence begins with a question word. */

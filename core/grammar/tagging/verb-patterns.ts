@@ -7,7 +7,8 @@ export const clauseVerbs =
   list(`think know say believe hope guess suppose feel hear see notice wish mean imagine
   bet promise tell find remember forget understand decide realise realize agree explain report warn show learn
   dream swear claim insist doubt fear reckon expect answer reply shout whisper ask add call note write read
-  suggest discover prove pretend predict announce admit complain`);
+  suggest discover prove pretend predict announce admit complain trust assume gather suspect observe recall
+  deny confess boast argue`);
 
 /** Verbs of speech that follow or break up a quotation. */
 export const speechVerbs =
@@ -51,3 +52,14 @@ export const phrasalVerbs =
   use-up wear-out wind-up dry-out eat-up drink-up break-up break-off burn-down build-up check-out
   hold-up join-in pull-down pull-up pull-off push-over push-back roll-up shake-off save-up spell-out
   light-up tie-up try-on try-out warm-up weigh-down sweep-away sweep-up read-out print-out pay-back pack-up`);
+
+/** Verbs that take two objects: gave him food, was given a medal. */
+export const doubleObjectVerbs = list(
+  `give show tell send lend bring buy make teach offer ask pay sell pass promise hand throw write read
+   call name find leave assign grant award cost owe serve cook save get fetch feed`,
+);
+
+/** Adjectives that take a clause without a conjunction: I am sure it is cold. */
+export const clauseAdjectives = list(
+  'sure certain positive glad sorry afraid happy lucky aware confident pleased relieved delighted worried',
+);

@@ -5,6 +5,7 @@ import {
   isAuxiliary,
   lastVerbWasBase,
   nominalEnd,
+  opens,
   type State,
 } from './reading-state';
 import { isFinite, type WordReading } from './tag';
@@ -18,10 +19,10 @@ import {
 
 /** A second finite verb with nothing that joins it. */
 const SECOND_VERB = 2.8;
-const agreement = (before: WordReading, verb: WordReading): number => {
-  if (verb.plural === undefined || before.plural === undefined) return 0;
-  if (before.plural === verb.plural) return 0;
-  return isAuxiliary(verb) ? 0.7 : 2.2;
+/** The wind blow, the winds blows: a subject and its verb that do not agree in number. */
+const agreement = (many: boolean | undefined, verb: WordReading): number => {
+  if (verb.plural === undefined || many === undefined || many === verb.plural) return 0;
+  return isAuxiliary(verb) ? 0.9 : 4;
 };
 
 /** The verb before is a base form. */
@@ -29,6 +30,24 @@ function commandBefore(state: State): boolean {
   for (let at: State | undefined = state; at?.reading; at = at.before) {
     if (at.reading.tag === 'base') return true;
     if (isFinite(at.reading)) return false;
+  }
+  return false;
+}
+
+/** The sentence has begun a command: a base form that opens its clause. */
+function commanded(state: State): boolean {
+  for (let at: State | undefined = state; at?.reading; at = at.before) {
+    const { tag } = at.reading;
+    if (tag === 'base' && (at.before?.reading === undefined || opens.has(at.before.reading.tag)))
+      return true;
+  }
+  return false;
+}
+
+/** A comma or dash stands before: what has been read since can be an insertion. */
+function brokenBefore(state: State): boolean {
+  for (let at: State | undefined = state; at?.reading; at = at.before) {
+    if (at.reading.tag === 'comma' || at.reading.tag === 'dash') return true;
   }
   return false;
 }
@@ -47,6 +66,8 @@ function frontedCost(state: State, anchor: WordReading | undefined): number {
 export interface VerbPlace {
   /** Nothing follows in the sentence. */
   readonly ends: boolean;
+  /** A comma, and or or follows. */
+  readonly listed: boolean;
   /** The sentence ends with a question mark. */
   readonly asks: boolean;
   readonly word: string;
@@ -60,7 +81,7 @@ const objectParticiple = /^(?:want|have|get|keep|leave|see|find|hear|need|like|m
 export function verbCost(
   state: State,
   reading: WordReading,
-  { ends, asks, word, negated }: VerbPlace,
+  { ends, listed, asks, word, negated }: VerbPlace,
 ): { cost: number; next: Partial<State> } {
   const { tag, form } = reading;
   const anchor = anchorOf(state);
@@ -84,7 +105,9 @@ export function verbCost(
     let cost = 0;
     if (state.pending === 0) {
       const speech = speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote';
-      cost += speech ? 0 : state.free ? 0.25 : clauseVerbs.has(state.verb) ? 0.8 : SECOND_VERB;
+      // He came, saw and went: with a comma alone a second verb hardly shares its subject.
+      const comma = state.free && anchor?.tag === 'comma' ? 1.2 : 0.25;
+      cost += speech ? 0 : state.free ? comma : clauseVerbs.has(state.verb) ? 0.8 : SECOND_VERB;
     }
     const fronted =
       isAuxiliary(reading) &&
@@ -99,7 +122,10 @@ export function verbCost(
       cost += 1;
     if (!state.subject && inverted && anchor !== undefined && anchor.tag !== 'question' && !start)
       cost += 1;
-    if (anchor && !inverted) cost += agreement(anchor, reading);
+    if (!inverted && state.subject) cost += agreement(state.many, reading);
+    // In the rather antique …: what a preposition or an article waits for is no verb.
+    if (anchor !== state.reading && /^(?:preposition|determiner)$/.test(anchor?.tag ?? ''))
+      cost += 3;
     // Cross the bridge and follow the path: a command goes on with a command.
     if (tag === 'present' && anchor?.tag === 'and' && commandBefore(state)) cost += 0.8;
     // The printing press: a noun follows what stands before it in its phrase.
@@ -109,6 +135,19 @@ export function verbCost(
     if (premodifier) cost += 2;
     if (state.expect === 'base') cost += 1.5;
     if (state.expect !== 'nothing' && state.fronted) cost += 1;
+    // The news that it was going to close spread: a clause inside the subject ends with its verb.
+    const inner =
+      state.pending > 0 && state.reading && /^(?:base|present|third|past)$/.test(state.reading.tag);
+    if (inner) cost -= 2.4;
+    // The castle, built on a rock, was …: a subject has no comma before its verb.
+    const cutOff =
+      state.reading?.tag === 'comma' &&
+      state.pending > 0 &&
+      state.subject &&
+      state.before?.reading !== undefined &&
+      nominalEnd.has(state.before.reading.tag) &&
+      !brokenBefore(state.before);
+    if (cutOff) cost += 1.2;
     return {
       cost,
       next: {
@@ -121,6 +160,12 @@ export function verbCost(
     };
   }
   const kind = isAuxiliary(reading) ? form : tag;
+  const released =
+    state.expect === 'nothing' &&
+    ((kind === 'base' && state.held === 'base') ||
+      (kind === 'participle' && (state.held === 'participle' || state.held === 'predicate')) ||
+      (kind === 'ing' && state.held === 'predicate'));
+  if (released && !start) return { cost: 0.2, next: { ...after, held: 'nothing' } };
   if (kind === 'base') {
     if (state.expect === 'base') {
       return { cost: frontedCost(state, anchor), next: after };
@@ -131,13 +176,23 @@ export function verbCost(
       // An imperative.
       // A command does not end with a question mark.
       const late = (state.subject ? 0.8 : 0) + (asks ? 1 : 0);
+      const item =
+        listed &&
+        state.reading?.tag === 'comma' &&
+        state.before?.reading !== undefined &&
+        nominalEnd.has(state.before.reading.tag)
+          ? 2.5
+          : 0;
       const sub = state.reading?.tag === 'subordinator' ? 3 : 0;
       return {
-        cost: 0.5 + late + sub,
+        // Full of sweets: a word that is hardly ever a verb gives no command.
+        cost: 0.5 + late + sub + item + (reading.cost > 1 ? 0.7 : 0),
         next: { ...after, pending: state.pending - 1, free: false, subject: true },
       };
     }
-    if (start && state.free) return { cost: 0.9, next: { ...after, free: false } };
+    // Check that the lid is on and fasten your belt: one command goes on with another.
+    if (start && state.free)
+      return { cost: commanded(state) ? 0.4 : 0.9, next: { ...after, free: false } };
     if (bareInfinitiveVerbs.has(state.verb) && anchor && !isAuxiliary(anchor)) {
       return { cost: 0.4, next: after };
     }
@@ -171,10 +226,22 @@ export function verbCost(
       ends &&
       anchor !== undefined &&
       nominalEnd.has(anchor.tag) &&
+      reading.base !== 'leave' &&
       !objectParticiple.test(state.verb)
         ? 1.5
         : 0;
-    return { cost: 0.9 + last, next: { verb: reading.base ?? state.verb } };
+    // Aside from what it says: the castle, built on a rock, was …
+    const inserted = state.reading?.tag === 'comma' && state.pending > 0 && state.subject && !ends;
+    const bare =
+      intransitiveVerbs.has(reading.base ?? '') &&
+      anchor !== undefined &&
+      nominalEnd.has(anchor.tag)
+        ? 1.5
+        : 0;
+    return {
+      cost: (inserted ? 0.2 : 0.9) + last + bare,
+      next: { verb: reading.base ?? state.verb },
+    };
   }
   // -ing
   if (state.expect === 'predicate') return { cost: frontedCost(state, anchor), next: after };
