@@ -3,6 +3,7 @@ import { analysePassage } from '../grammar/find/analyse-passage';
 import { seemsForeign } from '../grammar/find/find-in-text';
 import type { SentenceAnalysis } from '../grammar/describe/describe-sentence';
 import { bankClauses, type BankClause } from '../grammar/frames/clause-bank';
+import type { FormSource } from '../forms/english/verb-forms';
 import { checkWord } from '../reach/check-word';
 import type { MakerNote, Task } from './exercise';
 import type { Maker, MakerInput, MakerOutput } from './maker';
@@ -18,6 +19,8 @@ export interface GrammarInput extends MakerInput {
   readonly given: readonly GivenSentence[];
   /** Clauses of the bank, in an order of the seed's. */
   readonly bank: readonly BankClause[];
+  /** The word bank and the class's spelling, for verb forms. */
+  readonly forms: FormSource;
   /** How many items are wanted. */
   readonly wanted: number;
   /** What the exercise is about: a tense, a form, a word class. */
@@ -148,6 +151,7 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
       const target = parameters.grammar ?? targets[0] ?? '';
       const made = make({
         ...input,
+        forms: { lexicon: input.lexicon, spelling: input.profile?.spelling },
         given: parameters.shuffle === false ? given : random.shuffle(given),
         bank: closestFirst(
           random.shuffle(bankClauses),

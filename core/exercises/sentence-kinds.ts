@@ -34,6 +34,7 @@ export function sentencesByKind({
   bank,
   wanted,
   lexicon,
+  forms,
   random,
 }: GrammarInput): KindOfSentence[] {
   if (given.length > 0) {
@@ -57,11 +58,15 @@ export function sentencesByKind({
   }
   const each = Math.max(1, Math.ceil(wanted / 4));
   const told = bank.map(
-    (clause) => bankSentence(clause, random.next() < 0.5 ? {} : { past: true }, lexicon).text,
+    (clause) => bankSentence(clause, random.next() < 0.5 ? {} : { past: true }, forms).text,
   );
   const asked = told
     .slice(each, each * 3)
-    .flatMap((sentence) => transformSentence({ sentence, to: 'question' }, lexicon).result ?? []);
+    .flatMap(
+      (sentence) =>
+        transformSentence({ sentence, to: 'question', spelling: forms.spelling }, lexicon).result ??
+        [],
+    );
   const of = (kind: SentenceKind, texts: readonly string[]) =>
     texts.slice(0, each).map((text) => ({ text, kind, mark: markOf[kind] }));
   return random.shuffle([

@@ -22,18 +22,19 @@ const past = (text: string, profile: ClassProfile, lexicon: Lexicon) =>
     (word) => checkWord(word, lexicon.find(word.toLowerCase()), profile).reach !== 'secure',
   ).length;
 
-function examplesOf(name: string, lexicon: Lexicon): string[] {
+function examplesOf(name: string, { spelling }: ClassProfile, lexicon: Lexicon): string[] {
+  const forms = { lexicon, spelling };
   const type = name.replace(/ conditional$/, '') as ConditionalType;
   if (conditionalTypes.includes(type)) {
-    return bankConditions.map((pair) => conditionalSentence(pair, type, lexicon).text);
+    return bankConditions.map((pair) => conditionalSentence(pair, type, forms).text);
   }
   if (name === 'passive') {
     return bankClauses.flatMap((clause) => {
-      const sentence = bankSentence(clause, { past: true }, lexicon).text;
-      return transformSentence({ sentence, to: 'passive' }, lexicon).result ?? [];
+      const sentence = bankSentence(clause, { past: true }, forms).text;
+      return transformSentence({ sentence, to: 'passive', spelling }, lexicon).result ?? [];
     });
   }
-  return bankClauses.map((clause) => bankSentence(clause, tenseFeatures(name), lexicon).text);
+  return bankClauses.map((clause) => bankSentence(clause, tenseFeatures(name), forms).text);
 }
 
 /** The card, or undefined where there is no such structure. */
@@ -44,7 +45,7 @@ export function grammarCard(
 ): Omit<RuleCard, 'topic'> | undefined {
   const rule = grammarRules[name];
   if (rule === undefined) return undefined;
-  const examples = [...(rule.examples ?? examplesOf(name, lexicon))]
+  const examples = [...(rule.examples ?? examplesOf(name, profile, lexicon))]
     .sort((left, right) => past(left, profile, lexicon) - past(right, profile, lexicon))
     .slice(0, EXAMPLES);
   return {

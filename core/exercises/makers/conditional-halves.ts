@@ -22,7 +22,7 @@ export default grammarMaker({
   title: 'Join the halves',
   instruction: 'Join each if-clause to the half that goes with it.',
   make(input) {
-    const { given, wanted, target, lexicon, random } = input;
+    const { given, wanted, target, forms, random } = input;
     const own = given.flatMap(({ text, analysis }) => {
       if (analysis.conditional !== target || !analysis.sure) return [];
       let whole = text;
@@ -41,7 +41,7 @@ export default grammarMaker({
       given.length > 0
         ? []
         : closestFirst(random.shuffle(bankConditions), input, pairText).map((pair) =>
-            conditionalSentence(pair, type, lexicon),
+            conditionalSentence(pair, type, forms),
           );
     const chosen = [...own, ...made].slice(0, Math.min(wanted, 10));
     return {

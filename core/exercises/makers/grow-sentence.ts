@@ -23,7 +23,7 @@ export default grammarMaker({
   usual: 5,
   title: 'Grow the sentence',
   instruction: 'Write each sentence again and make it longer.',
-  make({ given, bank, wanted, target, lexicon, random }) {
+  make({ given, bank, wanted, target, forms, random }) {
     const kinds = steps.filter((step) => target === 'a bit of everything' || step === target);
     const items: GivenItem[] = [];
     const own = given.filter(
@@ -38,7 +38,7 @@ export default grammarMaker({
         given.length > 0
           ? (own[at]?.text ?? '')
           : clause
-            ? bankSentence({ ...clause, tail: '' }, {}, lexicon).text
+            ? bankSentence({ ...clause, tail: '' }, {}, forms).text
             : '';
       const body = sentence.replace(/[.!?]+$/, '');
       const words = body.split(' ');

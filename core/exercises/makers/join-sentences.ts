@@ -17,7 +17,7 @@ export default grammarMaker({
   usual: 6,
   title: 'Join the sentences',
   instruction: 'Make one sentence of the two.',
-  make({ given, bank, wanted, target, lexicon }) {
+  make({ given, bank, wanted, target, lexicon, forms }) {
     const joiner = isJoiner(target) ? target : pairedJoiners[0];
     const pairs: (readonly [string, string])[] =
       given.length > 0
@@ -25,7 +25,7 @@ export default grammarMaker({
             at % 2 === 0 && given[at + 1] ? [[text, given[at + 1]?.text ?? ''] as const] : [],
           )
         : bank.map((clause) => {
-            const does = bankSentence(clause, {}, lexicon).text;
+            const does = bankSentence(clause, {}, forms).text;
             const why = `${clause.why.charAt(0).toUpperCase()}${clause.why.slice(1)}.`;
             // So turns cause and result round: it is dark, so she lights the lamp.
             return joiner === 'so' ? ([why, does] as const) : ([does, why] as const);

@@ -24,7 +24,7 @@ export default grammarMaker({
   title: 'What is going on?',
   instruction:
     'Look at the pictures. Use the words of the box. First finish the sentences, then write your own.',
-  make({ bank, words, wanted, lexicon, target, random }) {
+  make({ bank, words, wanted, lexicon, forms, target, random }) {
     const named = words.map(({ word }) => word.toLowerCase());
     const pictured = (noun: string) => lexicon.picturesOf(noun)[0];
     const scenes = bank
@@ -42,7 +42,7 @@ export default grammarMaker({
       .slice(0, wanted);
     const features = tenseFeatures(target);
     const frames = scenes.map(({ clause, noun, other }): GivenItem => {
-      const { before, after, verb, text } = bankSentence(clause, features, lexicon);
+      const { before, after, verb, text } = bankSentence(clause, features, forms);
       const picture = pictured(noun) ?? pictured(other);
       return {
         word: noun,
@@ -55,10 +55,8 @@ export default grammarMaker({
         reason: `${verb}: ${target}. ${whyTense(target)}`,
       };
     });
-    const model = scenes
-      .map(({ clause }) => bankSentence(clause, features, lexicon).text)
-      .join(' ');
-    const verbs = scenes.map(({ clause }) => bankSentence(clause, features, lexicon).verb);
+    const model = scenes.map(({ clause }) => bankSentence(clause, features, forms).text).join(' ');
+    const verbs = scenes.map(({ clause }) => bankSentence(clause, features, forms).verb);
     const paragraph: GivenItem = {
       word: 'paragraph',
       prompt: `Now write about the pictures in the ${target}: three sentences or more.`,
@@ -84,10 +82,7 @@ export default grammarMaker({
         ...(pictured(word) ? { picture: pictured(word) as string } : {}),
       })),
       ...[...new Set(scenes.map(({ clause }) => clause.verb))].map((word) => ({
-        word:
-          target === 'present continuous'
-            ? formOfVerb(word, 'presentParticiple', { lexicon })
-            : word,
+        word: target === 'present continuous' ? formOfVerb(word, 'presentParticiple', forms) : word,
       })),
       ...random
         .shuffle(bankAdjectives)

@@ -24,7 +24,7 @@ export default grammarMaker({
   usual: 6,
   title: 'Repair the sentence',
   instruction: 'Something is wrong in each. Write it again so that it is right.',
-  make({ given, bank, wanted, target, lexicon }) {
+  make({ given, bank, wanted, target, forms }) {
     const kinds = target === 'all faults' ? faults : faults.filter((fault) => fault === target);
     const own = given
       .filter(
@@ -36,7 +36,7 @@ export default grammarMaker({
     const source =
       given.length > 0
         ? own
-        : bank.map((clause) => bankSentence(clause, { past: true }, lexicon).text);
+        : bank.map((clause) => bankSentence(clause, { past: true }, forms).text);
     for (let at = 0; items.length < wanted && at < source.length; at += 1) {
       const kind = kinds[items.length % kinds.length];
       const sentence = source[at] ?? '';
@@ -65,11 +65,11 @@ export default grammarMaker({
         });
         at += 1;
       } else if (kind === 'verb and subject' && clause) {
-        const right = bankSentence(clause, {}, lexicon);
+        const right = bankSentence(clause, {}, forms);
         const wrong = verbPhrase(
           { base: clause.verb },
           { person: 3, plural: !clause.agreement.plural },
-          { lexicon },
+          forms,
         ).join(' ');
         items.push({
           word: right.text,
@@ -82,7 +82,7 @@ export default grammarMaker({
             : `${clause.subject}: only one, so the verb takes -s.`,
         });
       } else if (kind === 'no subject' && clause) {
-        const right = bankSentence(clause, { past: true }, lexicon);
+        const right = bankSentence(clause, { past: true }, forms);
         const bare = `${right.verb}${right.after}`;
         const pronoun = clause.pronoun.charAt(0).toUpperCase() + clause.pronoun.slice(1);
         items.push({

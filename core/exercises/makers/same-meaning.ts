@@ -54,7 +54,7 @@ export default grammarMaker({
   title: 'Another form',
   instruction: 'Write each sentence in the other form.',
   make(input) {
-    const { given, bank, wanted, target, lexicon, random } = input;
+    const { given, bank, wanted, target, lexicon, forms, random } = input;
     const start = startFor(target);
     const conditional = / conditional$|^if-clause/.test(target);
     const own = given.filter(({ analysis }) => analysis.sure).map(({ text }) => text);
@@ -64,21 +64,26 @@ export default grammarMaker({
             conditionalSentence(
               pair,
               target === 'first conditional' ? 'second' : 'first',
-              lexicon,
+              forms,
               target !== 'if-clause first',
             ).text,
         )
       : bank.map((clause) => {
           const subject =
             target === 'contracted' || target === 'full' ? clause.pronoun : clause.subject;
-          const { text } = bankSentence(clause, start.features, lexicon, { subject });
+          const { text } = bankSentence(clause, start.features, forms, { subject });
           if (start.before === undefined) return text;
-          return transformSentence({ sentence: text, to: start.before }, lexicon).result ?? '';
+          return (
+            transformSentence(
+              { sentence: text, to: start.before, spelling: forms.spelling },
+              lexicon,
+            ).result ?? ''
+          );
         });
     const items = (given.length > 0 ? own : made).flatMap((sentence): GivenItem[] => {
       if (sentence === '') return [];
       const { result, accepted, changes, sure } = transformSentence(
-        { sentence, to: target },
+        { sentence, to: target, spelling: forms.spelling },
         lexicon,
       );
       if (result === null || !sure || result === sentence) return [];

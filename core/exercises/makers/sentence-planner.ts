@@ -23,7 +23,7 @@ export default grammarMaker({
   title: 'Plan your sentence',
   instruction:
     'Make notes: who or what, did what, why. Then write one whole sentence. Check: capital letter, verb, end mark.',
-  make({ given, bank, words, wanted, lexicon }) {
+  make({ given, bank, words, wanted, lexicon, forms }) {
     const checks = {
       words: [],
       fewest: 6,
@@ -72,7 +72,7 @@ export default grammarMaker({
         lexicon.picturesOf(noun)[0] ??
         lexicon.picturesOf(clause.object?.split(' ').at(-1) ?? '')[0];
       if (picture === undefined) return [];
-      const first = bankSentence(clause, {}, lexicon).text;
+      const first = bankSentence(clause, {}, forms).text;
       const second = `${clause.why.charAt(0).toUpperCase()}${clause.why.slice(1)}.`;
       const model = combine(
         [first, second],

@@ -17,7 +17,7 @@ export default grammarMaker({
   usual: 8,
   title: 'Short answers',
   instruction: 'Read the question. Finish the answer with one word.',
-  make({ bank, wanted, target, lexicon, random }) {
+  make({ bank, wanted, target, forms, random }) {
     const mixed = [
       'present simple',
       'past simple',
@@ -28,7 +28,7 @@ export default grammarMaker({
     const items = bank.slice(0, wanted).map((clause, at): Omit<GapItem, 'id'> => {
       const tense = target === 'all tenses' ? (mixed[at % mixed.length] ?? 'past simple') : target;
       const features = { base: clause.verb, ...tenseFeatures(tense) };
-      const [operator = '', ...others] = withOperator(features, clause.agreement, { lexicon });
+      const [operator = '', ...others] = withOperator(features, clause.agreement, forms);
       const rest = [clause.subject, ...others, clause.object, clause.tail]
         .filter((part) => part)
         .join(' ');

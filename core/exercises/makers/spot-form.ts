@@ -31,14 +31,14 @@ export default grammarMaker({
   usual: MOST,
   title: 'Spot the form',
   instruction: 'Underline each one.',
-  make({ parameters, text, bank, lexicon, target, wanted }) {
+  make({ parameters, text, bank, lexicon, forms, target, wanted }) {
     const own = (parameters.sentences ?? []).join(' ');
     const tenses = ['past simple', 'present perfect', 'past simple'];
     const made = bank
       .slice(0, 5)
       .map(
         (clause, at) =>
-          bankSentence(clause, tenseFeatures(tenses[at % 3] ?? 'past simple'), lexicon).text,
+          bankSentence(clause, tenseFeatures(tenses[at % 3] ?? 'past simple'), forms).text,
       )
       .join(' ');
     const whole = own || (text?.body ?? made).replace(/^#.*$/gmu, '').replace(/\s+/g, ' ').trim();

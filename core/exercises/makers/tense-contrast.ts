@@ -45,7 +45,7 @@ export default grammarMaker({
   fewest: 3,
   title: 'Which tense?',
   instruction: 'Look at the words of time. Tick the right verb.',
-  make({ given, bank, wanted, target, lexicon, random }) {
+  make({ given, bank, wanted, target, forms, random }) {
     const sides = contrasts[target] ?? Object.values(contrasts)[0] ?? [];
     const [left, right] = sides;
     const names = sides.map(([tense]) => tense);
@@ -73,7 +73,7 @@ export default grammarMaker({
       const wrong = verbPhrase(
         { base: last.base ?? last.lower, ...tenseFeatures(other) },
         { person, plural },
-        { lexicon },
+        forms,
       ).join(' ');
       const right_ = text.slice(first.start, last.end);
       if (right_ === wrong) return [];
@@ -95,10 +95,10 @@ export default grammarMaker({
             const [tense, times] = at % 2 === 0 ? left : right;
             const [other] = at % 2 === 0 ? right : left;
             const time = random.shuffle(times)[0] ?? '';
-            const { before, verb, after } = bankSentence(clause, tenseFeatures(tense), lexicon, {
+            const { before, verb, after } = bankSentence(clause, tenseFeatures(tense), forms, {
               time,
             });
-            const wrong = bankSentence(clause, tenseFeatures(other), lexicon).verb;
+            const wrong = bankSentence(clause, tenseFeatures(other), forms).verb;
             return item(before, after, verb, wrong, tense, time);
           });
     const items = [...own, ...made]

@@ -27,7 +27,7 @@ export default grammarMaker({
   targets: ['past simple', ...tenses.filter((tense) => tense !== 'past simple')],
   title: 'Put the verb in',
   instruction: 'Write the verb in brackets in its right form.',
-  make({ given, bank, wanted, target, lexicon, random }) {
+  make({ given, bank, wanted, target, forms, random }) {
     const own = given.flatMap(({ text, analysis }): Omit<GapItem, 'id'>[] => {
       const { main } = analysis;
       if (!analysis.sure || main === undefined || analysis.tenseAspect !== target) return [];
@@ -55,7 +55,7 @@ export default grammarMaker({
             const { before, verb, after } = bankSentence(
               clause,
               tenseFeatures(target),
-              lexicon,
+              forms,
               time === '' ? {} : { time },
             );
             return itemOf(before, verb, after, clause.verb, target);

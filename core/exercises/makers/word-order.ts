@@ -16,13 +16,13 @@ export default grammarMaker({
   targets: ['past simple', ...tenses.filter((tense) => tense !== 'past simple')],
   title: 'Put the words in order',
   instruction: 'The words are mixed up. Write the sentence on the line.',
-  make({ given, bank, wanted, target, lexicon, random }) {
+  make({ given, bank, wanted, target, forms, random }) {
     const sentences =
       given.length > 0
         ? given
             .filter(({ analysis }) => analysis.completeness === 'complete')
             .map(({ text }) => text)
-        : bank.map((clause) => bankSentence(clause, tenseFeatures(target), lexicon).text);
+        : bank.map((clause) => bankSentence(clause, tenseFeatures(target), forms).text);
     const items = sentences.flatMap((sentence): Omit<OrderItem, 'id'>[] => {
       const words = sentence.split(' ');
       if (words.length < 4 || words.length > 12) return [];

@@ -17,7 +17,12 @@ export type VerbFormName = (typeof verbFormNames)[number];
 export interface VerbFormsSource {
   /** The word bank, for the stress that settles doubling and for unknown words. */
   readonly lexicon?: Lexicon;
-  readonly spelling?: Spelling;
+  readonly spelling?: Spelling | undefined;
+}
+
+/** The same, where a sentence is read too. */
+export interface FormSource extends VerbFormsSource {
+  readonly lexicon: Lexicon;
 }
 
 export interface VerbForms extends Readonly<Record<VerbFormName, string>> {

@@ -3,7 +3,6 @@
  * modal, voice, for a person and number (Quirk et al. 1985, chapter 4: modal,
  * perfect, progressive, passive, in this order).
  */
-import type { Spelling } from '../../classes/choices';
 import { formOfVerb, type VerbFormsSource } from './verb-forms';
 
 export interface VerbFeatures {
@@ -31,7 +30,7 @@ const be = (past: boolean, { person, plural }: Agreement) => {
 export function verbPhrase(
   features: VerbFeatures,
   agreement: Agreement,
-  source: VerbFormsSource & { readonly spelling?: Spelling } = {},
+  source: VerbFormsSource = {},
 ): string[] {
   const heads: string[] = [];
   if (features.modal !== undefined) heads.push('modal');
@@ -95,7 +94,7 @@ export const hasOperator = (features: VerbFeatures): boolean =>
 export function withOperator(
   features: VerbFeatures,
   agreement: Agreement,
-  source: VerbFormsSource & { readonly spelling?: Spelling } = {},
+  source: VerbFormsSource = {},
 ): string[] {
   if (hasOperator(features)) return verbPhrase(features, agreement, source);
   const auxiliary = features.past

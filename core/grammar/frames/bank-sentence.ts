@@ -1,6 +1,6 @@
 /** A sentence of the bank in any tense. */
 import { verbPhrase, type VerbFeatures } from '../../forms/english/verb-phrase';
-import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import type { BankClause } from './clause-bank';
 
 export interface BuiltSentence {
@@ -20,12 +20,10 @@ const join = (...parts: readonly (string | undefined)[]) =>
 export function bankSentence(
   clause: BankClause,
   features: Omit<VerbFeatures, 'base'>,
-  lexicon: Lexicon,
+  forms: FormSource,
   { time, subject = clause.subject }: { time?: string; subject?: string } = {},
 ): BuiltSentence {
-  const verb = verbPhrase({ base: clause.verb, ...features }, clause.agreement, { lexicon }).join(
-    ' ',
-  );
+  const verb = verbPhrase({ base: clause.verb, ...features }, clause.agreement, forms).join(' ');
   const before = `${capitalised(subject)} `;
   const after = join(clause.object, clause.tail, time);
   return {

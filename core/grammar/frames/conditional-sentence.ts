@@ -1,6 +1,6 @@
 /** A conditional sentence of any type from a pair of clauses of the bank. */
 import { verbPhrase, type VerbFeatures } from '../../forms/english/verb-phrase';
-import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import { capitalised } from './bank-sentence';
 import type { BankCondition } from './clause-bank';
 
@@ -35,7 +35,7 @@ export interface ConditionalHalves {
 export function conditionalSentence(
   pair: BankCondition,
   type: ConditionalType,
-  lexicon: Lexicon,
+  forms: FormSource,
   ifFirst = true,
 ): ConditionalHalves {
   const [ifFeatures, mainFeatures] = features[type];
@@ -43,7 +43,7 @@ export function conditionalSentence(
     { subject, agreement, verb, rest }: BankCondition['condition'],
     more: Omit<VerbFeatures, 'base'>,
   ) =>
-    [subject, ...verbPhrase({ base: verb, ...more }, agreement, { lexicon }), rest]
+    [subject, ...verbPhrase({ base: verb, ...more }, agreement, forms), rest]
       .filter((part) => part !== '')
       .join(' ');
   const condition = `if ${clause(pair.condition, ifFeatures)}`;

@@ -3,7 +3,6 @@
  * again: what stands before the subject, the subject, the verb by its features,
  * its adverbs, what follows, the end mark.
  */
-import type { Spelling } from '../../classes/choices';
 import {
   hasOperator,
   negativeOf,
@@ -12,7 +11,7 @@ import {
   type Agreement,
   type VerbFeatures,
 } from '../../forms/english/verb-phrase';
-import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import { clauseParts, type ClauseParts } from '../clauses/clause-parts';
 import type { Clause } from '../clauses/clauses';
 import { headOf, isPluralPhrase } from '../clauses/noun-phrase';
@@ -37,8 +36,8 @@ export interface ClauseFrame {
   readonly question: boolean;
   readonly imperative: boolean;
   readonly parts: ClauseParts;
-  readonly spelling?: Spelling | undefined;
-  readonly lexicon: Lexicon;
+  /** Where its verb forms come from. */
+  readonly forms: FormSource;
 }
 
 export const textOf = (source: string, tokens: readonly TaggedToken[]): string => {
@@ -98,7 +97,7 @@ export function featuresOf(group: VerbGroup): VerbFeatures {
 export function frameOf(
   source: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
   clause: Clause = analysis.main as Clause,
 ): ClauseFrame {
   const { tokens, clauses } = analysis;
@@ -137,7 +136,7 @@ export function frameOf(
     question: group.inverted,
     imperative: group.imperative || imperativeStart,
     parts,
-    lexicon,
+    forms,
   };
 }
 
@@ -155,10 +154,7 @@ function withAdverbs(words: readonly string[], adverbs: readonly string[], aux: 
 
 /** The clause as a sentence again. `contracted` shortens not where there is one. */
 export function render(frame: ClauseFrame, contracted = false): string {
-  const source = {
-    lexicon: frame.lexicon,
-    ...(frame.spelling ? { spelling: frame.spelling } : {}),
-  };
+  const source = frame.forms;
   const { features, agreement, subject, adverbs, negative, rest } = frame;
   let core: string;
   if (frame.imperative) {
@@ -194,10 +190,7 @@ export function render(frame: ClauseFrame, contracted = false): string {
 
 /** The verb as it stands in the frame, for a change that names it. */
 export function verbText(frame: ClauseFrame): string {
-  const source = {
-    lexicon: frame.lexicon,
-    ...(frame.spelling ? { spelling: frame.spelling } : {}),
-  };
+  const source = frame.forms;
   if (frame.question || frame.negative) {
     const words = withOperator(frame.features, frame.agreement, source);
     return join(frame.negative ? [words[0] ?? '', 'not', ...words.slice(1)] : words);

@@ -1,5 +1,5 @@
 /** One conditional to another, and the if-clause first or last. */
-import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import type { Clause } from '../clauses/clauses';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import { NoSuchForm, type Changed } from './change';
@@ -52,16 +52,15 @@ function verbWords(
   features: VerbFeatures,
   clause: Clause,
   subject: readonly TaggedToken[],
-  lexicon: Lexicon,
+  forms: FormSource,
   contracted: boolean,
   unreal: boolean,
 ): string {
   const agreement = agreementOf(subject);
-  const source = { lexicon };
   const { negative } = clause.group;
   let words = negative
-    ? withOperator(features, agreement, source)
-    : verbPhrase(features, agreement, source);
+    ? withOperator(features, agreement, forms)
+    : verbPhrase(features, agreement, forms);
   // If I were you: were for every person in what is only imagined.
   if (unreal && words[0] === 'was') words = ['were', ...words.slice(1)];
   if (negative) words = [negativeOf(words[0] ?? '', contracted), ...words.slice(1)];
@@ -96,7 +95,7 @@ function replaceVerb(
 export function toConditional(
   sentence: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
   type: string,
 ): Changed {
   const { condition, result } = analysis.condition;
@@ -133,7 +132,7 @@ export function toConditional(
     featuresFor(condition, target.condition),
     condition,
     subjectOf(tokens, condition),
-    lexicon,
+    forms,
     contracted,
     type === 'second',
   );
@@ -141,7 +140,7 @@ export function toConditional(
     featuresFor(result, target.result),
     result,
     parts.subject,
-    lexicon,
+    forms,
     contracted,
     false,
   );

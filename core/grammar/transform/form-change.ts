@@ -1,17 +1,17 @@
 /** Statement, question and negative; one tense to another. */
 import type { VerbFeatures } from '../../forms/english/verb-phrase';
-import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import type { TenseAspect } from '../clauses/tense-aspect';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import { NoSuchForm, type Changed, type GrammarChange } from './change';
 import { frameOf, render, verbText, type ClauseFrame } from './clause-frame';
 
-function mainFrame(sentence: string, analysis: SentenceAnalysis, lexicon: Lexicon): ClauseFrame {
+function mainFrame(sentence: string, analysis: SentenceAnalysis, forms: FormSource): ClauseFrame {
   if (analysis.main === undefined)
     throw new NoSuchForm('This is no whole sentence: it has no main clause to change.');
   if (analysis.completeness === 'run-on')
     throw new NoSuchForm('These are two sentences in one: part them first.');
-  return frameOf(sentence, analysis, lexicon);
+  return frameOf(sentence, analysis, forms);
 }
 
 const isContracted = (sentence: string) => /\p{L}n[’']t\b/iu.test(sentence);
@@ -22,9 +22,9 @@ const endWith = (end: string, mark: string) =>
 export function toQuestion(
   sentence: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
 ): Changed {
-  const frame = mainFrame(sentence, analysis, lexicon);
+  const frame = mainFrame(sentence, analysis, forms);
   if (frame.question || analysis.type === 'interrogative')
     throw new NoSuchForm('This is a question already.');
   if (frame.imperative)
@@ -59,9 +59,9 @@ export function toQuestion(
 export function toStatement(
   sentence: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
 ): Changed {
-  const frame = mainFrame(sentence, analysis, lexicon);
+  const frame = mainFrame(sentence, analysis, forms);
   if (analysis.type === 'declarative') throw new NoSuchForm('This is a statement already.');
   if (frame.imperative)
     throw new NoSuchForm('A command has no subject: say first who is to do it.');
@@ -106,9 +106,9 @@ const toSome = (text: string) =>
 export function toNegative(
   sentence: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
 ): Changed {
-  const frame = mainFrame(sentence, analysis, lexicon);
+  const frame = mainFrame(sentence, analysis, forms);
   if (frame.negative) throw new NoSuchForm('This sentence is negative already.');
   if (
     /\b(?:never|nobody|nothing|no one|none|neither|hardly)\b/i.test(
@@ -163,9 +163,9 @@ export function toNegative(
 export function toPositive(
   sentence: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
 ): Changed {
-  const frame = mainFrame(sentence, analysis, lexicon);
+  const frame = mainFrame(sentence, analysis, forms);
   if (!frame.negative) throw new NoSuchForm('There is no not at the main verb of this sentence.');
   const affirmed: ClauseFrame = {
     ...frame,
@@ -248,10 +248,10 @@ export function inTense(frame: ClauseFrame, tense: string): ClauseFrame {
 export function toTense(
   sentence: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
   tense: string,
 ): Changed {
-  const frame = mainFrame(sentence, analysis, lexicon);
+  const frame = mainFrame(sentence, analysis, forms);
   if (frame.imperative) throw new NoSuchForm('A command has no tense.');
   if (analysis.tenseAspect === tense)
     throw new NoSuchForm(`This sentence is in the ${tense} already.`);

@@ -1,6 +1,7 @@
 /** The subject of a sentence from one to many and back, with everything that agrees with it. */
 import { inflect } from '../../forms/english/inflect';
 import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import { headOf } from '../clauses/noun-phrase';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import type { TaggedToken } from '../tagging/tag-sentence';
@@ -97,11 +98,11 @@ function phraseInNumber(phrase: readonly TaggedToken[], many: boolean, lexicon: 
 export function toNumber(
   sentence: string,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
   many: boolean,
 ): Changed {
   if (analysis.main === undefined) throw new NoSuchForm('There is no main clause to change.');
-  const frame = frameOf(sentence, analysis, lexicon);
+  const frame = frameOf(sentence, analysis, forms);
   const { subject } = frame.parts;
   if (subject.length === 0)
     throw new NoSuchForm('A command has no subject that could be one or many.');
@@ -110,7 +111,7 @@ export function toNumber(
   const relative = subject.findIndex(({ tag }) => tag === 'relative' || tag === 'preposition');
   const phrase = relative > 0 ? subject.slice(0, relative) : subject;
   const tail = relative > 0 ? ` ${textOf(sentence, subject.slice(relative))}` : '';
-  const made = phraseInNumber(phrase, many, lexicon);
+  const made = phraseInNumber(phrase, many, forms.lexicon);
   const agreement =
     made === 'I'
       ? { person: 1 as const, plural: false }
@@ -136,7 +137,7 @@ export function toNumber(
     frame.features.base === 'be'
   ) {
     try {
-      const other = phraseInNumber(complement, many, lexicon);
+      const other = phraseInNumber(complement, many, forms.lexicon);
       const old = textOf(sentence, complement);
       rest = rest.replace(old, other);
       changes.push({

@@ -1,6 +1,6 @@
 /** Direct speech to reported speech: backshift, pronouns, words of time and place (Swan, “indirect speech”, from memory). */
 import { pronounOf, type Pronoun } from '../../forms/english/pronouns';
-import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import {
   verbPhrase,
   withOperator,
@@ -95,14 +95,14 @@ function backshift(features: VerbFeatures): VerbFeatures {
 function verbOf(
   clause: Clause,
   analysis: SentenceAnalysis,
-  lexicon: Lexicon,
+  forms: FormSource,
   subject: string,
   keepInverted: boolean,
 ): { text: string; old: string } {
   const features = backshift(featuresOf(clause.group));
-  const tokens = tagSentence(tokenise(subject), lexicon)[0]?.tokens ?? [];
+  const tokens = tagSentence(tokenise(subject), forms.lexicon)[0]?.tokens ?? [];
   const agreement = agreementOf(tokens);
-  const source = { lexicon };
+  const source = forms;
   const negative = clause.group.negative;
   const words = negative
     ? withOperator(features, agreement, source)
@@ -166,13 +166,13 @@ export interface ReportOptions {
 
 export function toReported(
   sentence: string,
-  lexicon: Lexicon,
+  forms: FormSource,
   { pronoun = 'they' }: ReportOptions = {},
 ): Changed {
   const { said, speaker, verb, hearer } = read(sentence);
   const analysis = analyseSentence(
     /[.!?]$/.test(said) ? said : `${said.replace(/,$/, '')}.`,
-    lexicon,
+    forms.lexicon,
   );
   const inner = /[.!?]$/.test(said) ? said : `${said.replace(/,$/, '')}.`;
   if (analysis.main === undefined || analysis.completeness !== 'complete')
@@ -181,7 +181,7 @@ export function toReported(
   const name = speaker.charAt(0).toUpperCase() + speaker.slice(1);
   const changes: GrammarChange[] = [];
   if (analysis.type === 'imperative') {
-    const frame = frameOf(inner, analysis, lexicon);
+    const frame = frameOf(inner, analysis, forms);
     const rest = moveWords(
       `${frame.adverbs.join(' ')} ${frame.features.base} ${frame.rest}`.trim(),
       who,
@@ -200,9 +200,9 @@ export function toReported(
     });
     return { result, accepted: [result.replace(' told ', ' asked ')], changes };
   }
-  const frame = frameOf(inner, analysis, lexicon);
+  const frame = frameOf(inner, analysis, forms);
   const subject = moveWords(frame.subject, who, changes);
-  const moved = verbOf(analysis.main, analysis, lexicon, subject, false);
+  const moved = verbOf(analysis.main, analysis, forms, subject, false);
   const lead = frame.question ? '' : frame.before.trim();
   const rest = moveWords(frame.rest, who, changes);
   changes.unshift({
@@ -243,7 +243,7 @@ export function toReported(
   const accepted = [result.replace(' that ', ' ')];
   if (who.subject === 'they' && !/^(?:he|she|they|we|i|you)$/i.test(speaker)) {
     for (const other of ['he', 'she'] as const) {
-      const again = toReported(sentence, lexicon, { pronoun: other });
+      const again = toReported(sentence, forms, { pronoun: other });
       accepted.push(again.result, ...again.accepted);
     }
   }

@@ -1,5 +1,6 @@
 /** A sentence in another form, with what moved and why, or the reason why it has no such form. */
 import type { Lexicon } from '../../words/lexicon';
+import type { Spelling } from '../../classes/choices';
 import { sentencesIn } from '../../texts/analysis/segment';
 import { analyseSentence } from '../describe/describe-sentence';
 import { NoSuchForm, type Changed } from './change';
@@ -36,6 +37,8 @@ export const targets: readonly string[] = [
 export interface TransformRequest extends ReportOptions {
   readonly sentence: string;
   readonly to: string;
+  /** Spelling of the verb forms: travelled or traveled; `us` where it is not given. */
+  readonly spelling?: Spelling | undefined;
   /** The second sentence, for and, but, because …; it may stand in `sentence` too. */
   readonly with?: string;
 }
@@ -72,6 +75,7 @@ const aliases: Readonly<Record<string, string>> = {
 };
 
 function change(request: TransformRequest, lexicon: Lexicon): { changed: Changed; sure: boolean } {
+  const forms = { lexicon, spelling: request.spelling };
   const to = aliases[request.to.trim().toLowerCase()] ?? request.to.trim().toLowerCase();
   const sentence = request.sentence.trim();
   if (sentence === '') throw new NoSuchForm('There is no sentence. Write one, with its end mark.');
@@ -92,7 +96,7 @@ function change(request: TransformRequest, lexicon: Lexicon): { changed: Changed
       sure: left.sure && right.sure,
     };
   }
-  if (to === 'reported') return { changed: toReported(sentence, lexicon, request), sure: true };
+  if (to === 'reported') return { changed: toReported(sentence, forms, request), sure: true };
   if (sentencesIn(sentence).length > 1) throw new NoSuchForm('Change one sentence at a time.');
   const analysis = analyseSentence(sentence, lexicon);
   const asked = (): Changed => {
@@ -103,31 +107,31 @@ function change(request: TransformRequest, lexicon: Lexicon): { changed: Changed
     }
     switch (to) {
       case 'passive':
-        return toPassive(sentence, analysis, lexicon);
+        return toPassive(sentence, analysis, forms);
       case 'active':
-        return toActive(sentence, analysis, lexicon);
+        return toActive(sentence, analysis, forms);
       case 'question':
-        return toQuestion(sentence, analysis, lexicon);
+        return toQuestion(sentence, analysis, forms);
       case 'statement':
-        return toStatement(sentence, analysis, lexicon);
+        return toStatement(sentence, analysis, forms);
       case 'negative':
-        return toNegative(sentence, analysis, lexicon);
+        return toNegative(sentence, analysis, forms);
       case 'positive':
-        return toPositive(sentence, analysis, lexicon);
+        return toPositive(sentence, analysis, forms);
       case 'if-clause first':
         return moveClause(sentence, analysis, true);
       case 'if-clause last':
         return moveClause(sentence, analysis, false);
       case 'plural':
-        return toNumber(sentence, analysis, lexicon, true);
+        return toNumber(sentence, analysis, forms, true);
       case 'singular':
-        return toNumber(sentence, analysis, lexicon, false);
+        return toNumber(sentence, analysis, forms, false);
       default: {
         const conditional = to.replace(/ conditional$/, '');
         if (conditionals.includes(conditional))
-          return toConditional(sentence, analysis, lexicon, conditional);
+          return toConditional(sentence, analysis, forms, conditional);
         if ((tenses as readonly string[]).includes(to))
-          return toTense(sentence, analysis, lexicon, to);
+          return toTense(sentence, analysis, forms, to);
         throw new RangeError(
           `There is no form called ${request.to}. Forms: ${targets.join(', ')}.`,
         );

@@ -1,7 +1,7 @@
 /** Active to passive and back. */
 import { verbPhrase } from '../../forms/english/verb-phrase';
 import { pronounOf, pronouns } from '../../forms/english/pronouns';
-import type { Lexicon } from '../../words/lexicon';
+import type { FormSource } from '../../forms/english/verb-forms';
 import { agentOf } from '../describe/voice';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import type { TaggedToken } from '../tagging/tag-sentence';
@@ -52,14 +52,18 @@ function remainder(
   return text.trim();
 }
 
-export function toPassive(sentence: string, analysis: SentenceAnalysis, lexicon: Lexicon): Changed {
+export function toPassive(
+  sentence: string,
+  analysis: SentenceAnalysis,
+  forms: FormSource,
+): Changed {
   const { main } = analysis;
   if (main === undefined) throw new NoSuchForm('There is no main clause to change.');
   if (analysis.voice === 'passive') throw new NoSuchForm('This sentence is passive already.');
   const { group } = main;
   const base = group.verb.base ?? group.verb.lower;
   if (group.imperative) throw new NoSuchForm('A command has no passive.');
-  const frame = frameOf(sentence, analysis, lexicon);
+  const frame = frameOf(sentence, analysis, forms);
   const object = frame.parts.parts.find(({ name }) => name === 'object')?.tokens;
   const receiver = frame.parts.parts.find(({ name }) => name === 'to whom')?.tokens;
   if (neverPassive.has(base) || (linkingVerbs.has(base) && object === undefined)) {
@@ -124,7 +128,7 @@ export function toPassive(sentence: string, analysis: SentenceAnalysis, lexicon:
   );
   const result = place ? late : early;
   const before = verbText(frame);
-  const after = verbPhrase({ ...frame.features, passive: true }, agreement, { lexicon }).join(' ');
+  const after = verbPhrase({ ...frame.features, passive: true }, agreement, forms).join(' ');
   return {
     result,
     accepted: [...new Set([early, late, without])].filter((one) => one !== result),
@@ -158,12 +162,12 @@ export function toPassive(sentence: string, analysis: SentenceAnalysis, lexicon:
   };
 }
 
-export function toActive(sentence: string, analysis: SentenceAnalysis, lexicon: Lexicon): Changed {
+export function toActive(sentence: string, analysis: SentenceAnalysis, forms: FormSource): Changed {
   const { main, tokens } = analysis;
   if (main === undefined) throw new NoSuchForm('There is no main clause to change.');
   if (analysis.voice !== 'passive' || !main.group.passive)
     throw new NoSuchForm('This sentence is active already.');
-  const frame = frameOf(sentence, analysis, lexicon);
+  const frame = frameOf(sentence, analysis, forms);
   const agent = agentOf(tokens, main.group.verb.at);
   const left = remainder(sentence, frame, agent ? [agent] : []);
   const doer = agent?.slice(1) ?? [];
@@ -227,7 +231,7 @@ export function toActive(sentence: string, analysis: SentenceAnalysis, lexicon: 
       {
         what: 'verb',
         from: verbText(frame),
-        to: verbPhrase(active, agreement, { lexicon }).join(' '),
+        to: verbPhrase(active, agreement, forms).join(' '),
         why: 'Be and the participle become the plain verb in the same tense.',
       },
       {
