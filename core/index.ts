@@ -218,7 +218,14 @@ export function layOutText({
   class?: ClassSettings;
   footer?: string;
 }) {
-  return layOutReading(completeMaterial(text), reading, completeClass(settings), footer, layout);
+  return layOutReading(
+    completeMaterial(text),
+    reading,
+    completeClass(settings),
+    footer,
+    layout,
+    loadedLexicon(),
+  );
 }
 
 /** A text brought in from a format, with what could not be kept. */

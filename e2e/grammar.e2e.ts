@@ -14,6 +14,21 @@ test('a form is lit in a text, counted, and becomes an exercise with its key', a
   await page.locator('.lit--1').first().waitFor();
   await page.getByRole('heading', { name: 'Two tenses side by side' }).waitFor();
   await expectNoViolations(page, 'grammar in a text');
+  await page.getByRole('button', { name: 'Underline them on paper' }).click();
+  await page.getByRole('button', { name: /^Undo: Underlined on paper/ }).waitFor();
+  await desk.go('/texts/fernhill-station?view=paper');
+  await page
+    .locator('.paper-stack')
+    .getByText(/^Past simple \(/)
+    .first()
+    .waitFor();
+  await page.getByRole('button', { name: 'Take passive away' }).click();
+  await page
+    .locator('.paper-stack')
+    .getByText(/^Passive \(/)
+    .first()
+    .waitFor({ state: 'detached' });
+  await desk.go('/texts/fernhill-station?view=grammar');
   await page.getByRole('button', { name: 'Make a spot-it exercise' }).first().click();
   await page.waitForURL('**/lessons/**');
   await page.locator('.paper-stack').getByText('Find the past simple').first().waitFor();

@@ -20,6 +20,7 @@ import { textReach } from '~core/texts/fit/text-reach';
 import type { SheetBlock } from '~core/sheets/blocks/sheet-block';
 import { namedCopies } from '~core/sheets/copies';
 import type { SheetLayout } from '~core/sheets/layout';
+import { litIn } from '~core/sheets/reading/lay-out-text';
 import { layOutBlocks, type BlockSheet, type ResolvedBlock } from '~core/sheets/lay-out-blocks';
 import { layOutSheet, type Sheet } from '~core/sheets/sheet';
 import { sheetStyle } from '~core/sheets/style';
@@ -137,7 +138,11 @@ export class PartBuilder {
         exercise: this.exercise({ ...part, parameters }, context, meanings, name),
       };
     }
-    if (block.kind === 'reading') return { block, text: context.texts?.[block.textId ?? ''] };
+    if (block.kind === 'reading') {
+      const text = context.texts?.[block.textId ?? ''];
+      const lit = text && block.reading ? litIn(text, block.reading, this.lexicon) : [];
+      return { block, text, lit };
+    }
     if (block.kind === 'rule' && block.topic !== undefined) {
       return {
         block,

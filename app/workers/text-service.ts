@@ -72,6 +72,13 @@ export class TextService {
   }
 
   layOut(text: ReadingText, profile: ClassProfile, footer: string): Sheet {
-    return layOutText(materialOf(text), text.reading ?? {}, profile, footer, text.layout);
+    return layOutText(
+      materialOf(text),
+      text.reading ?? {},
+      profile,
+      footer,
+      text.layout,
+      this.lexicon,
+    );
   }
 }

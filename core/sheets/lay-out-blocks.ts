@@ -1,6 +1,7 @@
 /** A sheet of a teacher's own blocks, laid out: the learner's pages, and one key for all its exercises. */
 import type { ClassProfile } from '../classes/class-profile';
 import type { Exercise } from '../exercises/exercise';
+import type { LitForm } from '../grammar/find/light-up';
 import type { RuleCard } from '../rules/rule-card';
 import {
   canDoFace,
@@ -20,7 +21,6 @@ import type { SheetLayout } from './layout';
 import type { TextMaterial } from '../texts/reading/text-material';
 import { readingHead } from './reading/lay-out-text';
 import { readingFace } from './reading/reading-face';
-import type { ReadingLayout } from './reading/reading-layout';
 import type { Block } from './paginate';
 import { finishSheet, SUPPORT_SIZE, type Sheet, type SheetPage } from './sheet';
 import { sheetStyle, type SheetStyle } from './style';
@@ -32,6 +32,8 @@ export interface ResolvedBlock {
   readonly exercise?: Exercise | undefined;
   readonly card?: RuleCard | undefined;
   readonly text?: TextMaterial | undefined;
+  /** The forms that are lit in the text. */
+  readonly lit?: readonly LitForm[] | undefined;
 }
 
 export interface BlockSheet {
@@ -97,7 +99,7 @@ function faceOf(
     case 'text':
       return textFace(text, style);
     case 'reading':
-      return readingBlockFace(resolved.text, block.reading ?? {}, style);
+      return readingBlockFace(resolved, style);
     case 'words':
       return wordsFace(block.words ?? [], block.pictures ? sheet.pictureOf : undefined, style);
     case 'rule':
@@ -126,18 +128,14 @@ function faceOf(
   }
 }
 
-function readingBlockFace(
-  text: TextMaterial | undefined,
-  layout: ReadingLayout,
-  style: SheetStyle,
-): BlockFace {
+function readingBlockFace({ block, text, lit }: ResolvedBlock, style: SheetStyle): BlockFace {
   if (text === undefined) {
     return {
       blocks: [],
       problems: ['A reading text has no text. Choose one, or take its block away.'],
     };
   }
-  const face = readingFace(text, layout, style);
+  const face = readingFace(text, block.reading ?? {}, style, lit);
   return {
     blocks: [...readingHead(text, style), ...face.blocks, { height: 5, marks: [] }],
     problems: face.problems,

@@ -5,6 +5,7 @@ import {
 } from '~core/sheets/reading/reading-layout';
 import type { ReadingText } from '~core/texts/reading-text';
 import { Toggle } from '~/ui/Toggle';
+import { LitChoice } from './LitChoice';
 import { Choice } from './Choice';
 
 /** What of a text can be printed in how many ways; also used for the block of a sheet. */
@@ -46,6 +47,10 @@ export function ReadingOptions({
         onChoose={(glosses, said) =>
           onSet({ glosses: glosses as ReadingLayout['glosses'] & string }, `Glosses ${said}`)
         }
+      />
+      <LitChoice
+        lit={reading.grammar ?? []}
+        onSet={(grammar, label) => onSet({ grammar }, label)}
       />
       {toggle('Wide margin for notes', 'margin', 'Gave room for notes', 'Took the margin away')}
       {toggle(

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
-import { BsUiChecks } from 'react-icons/bs';
+import { BsPrinter, BsUiChecks } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { LitForm, LitText } from '~core/grammar/find/light-up';
 import { structureTable } from '~core/grammar/structures/structure-table';
@@ -175,6 +175,22 @@ export function GrammarView({
             </div>
           );
         })}
+        {shown.length > 0 && (
+          <Button
+            size="sm"
+            variant="outline-dark"
+            className="mb-2"
+            onClick={() =>
+              send({
+                intent: 'reading',
+                reading: { grammar: shown },
+                label: `Underlined on paper: ${shown.join(', ')}`,
+              })
+            }
+          >
+            <BsPrinter aria-hidden="true" /> Underline {shown.length === 1 ? 'it' : 'them'} on paper
+          </Button>
+        )}
         {lit.doubts > 0 && (
           <p className="message message--note small">
             {lit.doubts === 1

@@ -3,7 +3,9 @@ import type { ClassProfile } from '../../classes/class-profile';
 import type { DocumentNode } from '../../documents/document';
 import { headingText, isHeading, linesIn, paragraphsIn } from '../../texts/analysis/segment';
 import { lineNumberAt, quotationChart } from '../../texts/marks/quotation-chart';
-import type { TextMaterial } from '../../texts/reading/text-material';
+import { originalOf, type TextMaterial } from '../../texts/reading/text-material';
+import type { Lexicon } from '../../words/lexicon';
+import { litForms } from './lit-forms';
 import { writeTask, openItem } from '../../exercises/reading-maker';
 import { tableKey } from '../faces/table-face';
 import { nameBlock, titleBlock } from '../furniture';
@@ -73,16 +75,22 @@ function keyBlocks(text: TextMaterial, style: SheetStyle): Block[] {
   ];
 }
 
-/** Lays a text out for a class. */
+/** The forms that a layout lights, in the text that it prints. */
+export const litIn = (text: TextMaterial, { grammar, original }: ReadingLayout, lexicon: Lexicon) =>
+  litForms(original ? originalOf(text) : text, grammar ?? [], lexicon);
+
+/** Lays a text out for a class; the word bank is needed where forms are lit. */
 export function layOutText(
   text: TextMaterial,
   reading: ReadingLayout,
   profile: ClassProfile,
   footer: string,
   layout: SheetLayout = {},
+  lexicon?: Lexicon,
 ): Sheet {
   const style = sheetStyle(profile, layout);
-  const face = readingFace(text, reading, style);
+  const lit = lexicon ? litIn(text, reading, lexicon) : [];
+  const face = readingFace(text, reading, style, lit);
   const wide = { ...style, width: style.paper.width - 2 * style.paper.margin };
   const key = keyBlocks(text, sheetStyle(profile, { ...layout, columns: 1 }));
   return finishSheet({

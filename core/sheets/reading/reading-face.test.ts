@@ -4,10 +4,13 @@ import { completeClass } from '../../classes/new-class';
 import { testLexicon } from '../../testing/test-lexicon';
 import { completeMaterial, materialOf, type TextMaterial } from '../../texts/reading/text-material';
 import { textWidth } from '../measure';
+import { validateSync } from 'class-validator';
+import { plainToInstance } from 'class-transformer';
 import type { TextMark } from '../marks';
 import { sheetStyle } from '../style';
 import { layOutText } from './lay-out-text';
-import type { ReadingLayout } from './reading-layout';
+import { litForms } from './lit-forms';
+import { ReadingLayout } from './reading-layout';
 import { readRuby, withoutRuby } from './ruby';
 
 const texts = fernhillDemo(testLexicon()).texts.map(materialOf);
@@ -126,5 +129,64 @@ describe('furigana', () => {
     const base = marks.find(({ text }) => text === '風');
     expect(ruby && base && ruby.y < base.y - base.size * 0.9).toBe(true);
     expect(ruby?.size).toBeCloseTo((base?.size ?? 0) / 2, 5);
+  });
+});
+
+describe('grammar underlined in a printed text', () => {
+  const body =
+    'The wind has been blowing since noon. It’s cold, and the goat ate the lid by the gate.';
+  const text = completeMaterial({ title: 'Wind', body });
+  const lexicon = testLexicon();
+  const pages = (grammar: readonly string[], source = text) =>
+    layOutText(source, { grammar }, grade9, 'Test', {}, lexicon).pages.flatMap(
+      ({ marks }) => marks,
+    );
+
+  test('a line under each form, as long as its word, and a legend that counts them', () => {
+    const marks = pages(['prepositions']);
+    const said = marks.flatMap((mark) => (mark.kind === 'text' ? [mark] : []));
+    expect(said.some(({ text: words }) => words === 'Prepositions (2)')).toBe(true);
+    const lines = marks.flatMap((mark) =>
+      mark.kind === 'line' && mark.width === 0.8 ? [mark] : [],
+    );
+    // The sample of the legend, and since and by.
+    expect(lines).toHaveLength(3);
+    const widths = lines.slice(1).map(({ x1, x2 }) => x2 - x1);
+    for (const [at, word] of ['since', 'by'].entries())
+      expect(widths[at]).toBeCloseTo(textWidth(word, style.font, 400, style.body), 5);
+  });
+
+  test('forms that share words are lined one under another', () => {
+    const marks = pages(['verbs', 'present perfect continuous']);
+    const tops = new Set(
+      marks.flatMap((mark) =>
+        mark.kind === 'line' && [0.8, 0.25].includes(mark.width) ? [mark.y1] : [],
+      ),
+    );
+    expect(tops.size).toBeGreaterThan(3);
+  });
+
+  test('what is not there is counted as none; another language is left alone', () => {
+    expect(litForms(text, ['passive'], lexicon).map(({ places }) => places.length)).toEqual([0]);
+    const german = {
+      ...text,
+      body: 'Der Wind weht über den Hügel und die Kinder laufen schnell nach Hause.',
+    };
+    expect(litForms(german, ['prepositions'], lexicon)).toEqual([]);
+    expect(pages(['prepositions'], german)).toEqual(pages([], german));
+  });
+
+  test('five forms, or a form that nobody knows, are refused in plain words', () => {
+    const problems = (grammar: readonly string[]) =>
+      validateSync(plainToInstance(ReadingLayout, { grammar })).flatMap(({ constraints }) =>
+        Object.values(constraints ?? {}),
+      );
+    expect(problems(['articles', 'passive'])).toEqual([]);
+    expect(problems(['articles', 'verbs', 'nouns', 'adverbs', 'passive'])).toEqual([
+      'Four forms can be told apart on paper. Take one away first.',
+    ]);
+    expect(problems(['gerundive'])).toEqual([
+      'One of the forms to light is not known. Choose from the list.',
+    ]);
   });
 });

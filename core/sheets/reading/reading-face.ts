@@ -1,5 +1,6 @@
 /** A text on paper: its lines numbered, its margin for notes, its glosses, marks and questions beside the lines they belong to. */
-import { findMethod, type MethodFamily } from '../../texts/marks/methods';
+import type { LitForm } from '../../grammar/find/light-up';
+import { findMethod } from '../../texts/marks/methods';
 import type { Annotation } from '../../texts/marks/annotation';
 import { originalOf, type TextMaterial } from '../../texts/reading/text-material';
 import { textAt } from '../faces/face';
@@ -9,6 +10,8 @@ import { breakLines } from '../measure';
 import type { Block } from '../paginate';
 import type { SheetStyle } from '../style';
 import { textBlock } from '../text-block';
+import { familyLines, underline } from './lines';
+import { litLegend, litLines } from './lit-forms';
 import { breakText, type PrintedLine } from './break-text';
 import type { ReadingLayout } from './reading-layout';
 
@@ -16,70 +19,12 @@ const NUMBERS = 9;
 const MARGIN_SHARE = 0.34;
 const GAP = 5;
 
-/** The line under a mark says its family in print without colour. */
-export const familyLines: Readonly<
-  Record<
-    MethodFamily | 'theme' | 'note' | 'question',
-    'solid' | 'dashed' | 'double' | 'wavy' | 'thick' | 'dotted'
-  >
-> = {
-  image: 'solid',
-  sound: 'wavy',
-  shape: 'double',
-  voice: 'dashed',
-  words: 'dotted',
-  story: 'thick',
-  theme: 'thick',
-  note: 'dotted',
-  question: 'dashed',
-};
-
 export function familyOf(
   mark: Annotation,
   text: Pick<TextMaterial, 'methods'>,
 ): keyof typeof familyLines {
   if (mark.kind !== 'method') return mark.kind;
   return findMethod(mark.about ?? '', text.methods)?.family ?? 'words';
-}
-
-function underline(
-  x1: number,
-  x2: number,
-  y: number,
-  style: (typeof familyLines)[keyof typeof familyLines],
-): PageMark[] {
-  const line = (at: number, width: number, dashed = false): PageMark => ({
-    kind: 'line',
-    x1,
-    x2,
-    y1: at,
-    y2: at,
-    width,
-    ...(dashed ? { dashed } : {}),
-  });
-  switch (style) {
-    case 'solid':
-      return [line(y, 0.35)];
-    case 'thick':
-      return [line(y + 0.1, 0.8)];
-    case 'dashed':
-      return [line(y, 0.4, true)];
-    case 'double':
-      return [line(y, 0.25), line(y + 0.8, 0.25)];
-    case 'dotted': {
-      const dots = Array.from(
-        { length: Math.max(1, Math.floor((x2 - x1) / 1.2)) },
-        (_, index) => `M${index * 1.2} 0h0.35`,
-      );
-      return [{ kind: 'path', x: x1, y, d: dots.join(''), stroke: 0.45 }];
-    }
-    case 'wavy': {
-      const waves = Math.max(1, Math.round((x2 - x1) / 2.4));
-      const step = (x2 - x1) / waves;
-      const d = `M0 0${Array.from({ length: waves }, () => `q${step / 4} -0.9 ${step / 2} 0t${step / 2} 0`).join('')}`;
-      return [{ kind: 'path', x: x1, y: y + 0.2, d, stroke: 0.3 }];
-    }
-  }
 }
 
 /** Something that stands in the margin, at the line where it belongs. */
@@ -185,11 +130,15 @@ function underlines(
   ];
 }
 
-/** The blocks of a text: one a line of print, so that it may go over the page. */
+/**
+ * The blocks of a text: one a line of print, so that it may go over the page.
+ * `lit` are the forms of `layout.grammar`, found in the text that is printed.
+ */
 export function readingFace(
   given: TextMaterial,
   layout: ReadingLayout,
   style: SheetStyle,
+  lit: readonly LitForm[] = [],
 ): ReadingFace {
   const text = layout.original ? originalOf(given) : given;
   const { kind, body } = text;
@@ -217,7 +166,9 @@ export function readingFace(
     size *
     (layout.doubleSpaced
       ? 2.4
-      : style.leading + (layout.marks || layout.questions ? 0.25 : 0) + (ruby ? 0.55 : 0));
+      : style.leading +
+        (layout.marks || layout.questions || lit.length > 0 ? 0.25 : 0) +
+        (ruby ? 0.55 : 0));
   const marginSize = style.small * 1.05;
   const blocks: Block[] = [];
   let printed = 0;
@@ -289,7 +240,10 @@ export function readingFace(
           });
       }
       marks.push(
-        ...underlines(line, text, layout, glosses, baseline, size).map((mark) =>
+        ...[
+          ...underlines(line, text, layout, glosses, baseline, size),
+          ...litLines(line, lit, baseline, size, style.font),
+        ].map((mark) =>
           mark.kind === 'line'
             ? { ...mark, x1: mark.x1 + left, x2: mark.x2 + left }
             : ({ ...mark, x: (mark as { x: number }).x + left } as PageMark),
@@ -387,7 +341,7 @@ export function readingFace(
         ]
       : [];
   return {
-    blocks: [...box, ...blocks, ...foot],
+    blocks: [...box, ...litLegend(lit, style), ...blocks, ...foot],
     problems: body.trim() === '' ? ['The text is empty. Write it, or bring one in.'] : [],
   };
 }

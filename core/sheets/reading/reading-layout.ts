@@ -1,6 +1,8 @@
 /** How a text stands on paper. */
 import 'reflect-metadata';
-import { IsBoolean, IsIn, IsOptional } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsOptional } from 'class-validator';
+import { features } from '../../grammar/find/features';
+import { structureNames } from '../../grammar/structures/structure-table';
 
 export const lineNumberings = {
   none: 'no numbers',
@@ -12,6 +14,9 @@ export const glossPlaces = {
   margin: 'in the margin',
   foot: 'at the foot',
 } as const;
+
+/** Word classes and structures that can be lit in a text. */
+export const litNames: readonly string[] = [...Object.keys(features), ...structureNames];
 
 export class ReadingLayout {
   @IsOptional()
@@ -45,6 +50,16 @@ export class ReadingLayout {
   @IsOptional()
   @IsBoolean()
   readonly questions?: boolean;
+
+  /** Forms lit with a line under each, the first ones most plainly. */
+  @IsOptional()
+  @IsArray({ message: 'The forms to light are a list of names.' })
+  @ArrayMaxSize(4, { message: 'Four forms can be told apart on paper. Take one away first.' })
+  @IsIn(litNames, {
+    each: true,
+    message: 'One of the forms to light is not known. Choose from the list.',
+  })
+  readonly grammar?: readonly string[];
 
   /** The text as it came in, in place of the fitted one. */
   @IsOptional()
