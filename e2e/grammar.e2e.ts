@@ -71,6 +71,18 @@ test('an answer is checked while it is written', async () => {
   const { page } = desk;
   await page.getByRole('link', { name: /Plan your sentence/ }).click();
   await page.locator('.paper-stack').getByText('Who or what?').first().waitFor();
+  // A picture of her own in place of the shipped ones: a square of one colour.
+  await page.getByLabel('The file of your picture').setInputFiles({
+    name: 'hill.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+      'base64',
+    ),
+  });
+  await page.locator('.paper-picture[src^="data:image/jpeg"]').first().waitFor();
+  await page.getByRole('button', { name: 'Undo: Chose a picture' }).click();
+  await page.locator('.paper-picture[src^="data:"]').first().waitFor({ state: 'detached' });
   await page.getByText('Try an answer').click();
   const answer = page.getByLabel('What a learner might write');
   await answer.fill('Because the road is clear');

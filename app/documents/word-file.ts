@@ -15,12 +15,18 @@ import {
   WidthType,
   type ParagraphChild,
 } from 'docx';
-import type { DocumentNode, TableCell as Cell } from '~core/documents/document';
+import {
+  isOwn,
+  pictureName,
+  type DocumentNode,
+  type TableCell as Cell,
+} from '~core/documents/document';
 import { papers, type PaperName } from '~core/sheets/paper';
 
 /** Twentieths of a point in a millimetre, and pixels of 1/96 inch. */
 const TWIPS_PER_MM = 1440 / 25.4;
 const PICTURE_PIXELS = 72;
+const SCENE_PIXELS = 400;
 
 export interface WordOptions {
   readonly title: string;
@@ -31,13 +37,31 @@ export interface WordOptions {
   readonly pictures: ReadonlyMap<string, Uint8Array<ArrayBuffer>>;
 }
 
-function picture(name: string, text: string, { pictures }: WordOptions): ParagraphChild {
-  const data = pictures.get(name);
+/** Width over height, as the header of a PNG has them (PNG specification, IHDR). */
+function ratioOf(png: Uint8Array<ArrayBuffer>): number {
+  if (png.length < 24) return 1;
+  const header = new DataView(png.buffer, png.byteOffset, 24);
+  const [width, height] = [header.getUint32(16), header.getUint32(20)];
+  return width > 0 && height > 0 ? width / height : 1;
+}
+
+function picture(
+  source: string,
+  text: string,
+  { pictures }: WordOptions,
+  side = PICTURE_PIXELS,
+): ParagraphChild {
+  const data = pictures.get(source);
+  const name = pictureName(source);
   if (data === undefined) return new TextRun(`[picture: ${text || name}] `);
+  const ratio = ratioOf(data);
   return new ImageRun({
     type: 'png',
     data,
-    transformation: { width: PICTURE_PIXELS, height: PICTURE_PIXELS },
+    transformation: {
+      width: Math.round(side * Math.min(1, ratio)),
+      height: Math.round(side / Math.max(1, ratio)),
+    },
     altText: { name, title: text || name, description: text || name },
   });
 }
@@ -132,7 +156,18 @@ function written(node: DocumentNode, options: WordOptions): (Paragraph | Table)[
     case 'table':
       return table(node.rows, node.head, options);
     case 'picture':
-      return [new Paragraph({ children: [picture(node.picture, node.name, options)] })];
+      return [
+        new Paragraph({
+          children: [
+            picture(
+              node.picture,
+              node.name,
+              options,
+              isOwn(node.picture) ? SCENE_PIXELS : PICTURE_PIXELS,
+            ),
+          ],
+        }),
+      ];
     case 'lines':
       return Array.from(
         { length: node.count },

@@ -32,6 +32,12 @@ export const GAP = '________';
 
 export const cellText = (cell: TableCell) => (typeof cell === 'string' ? cell : cell.text);
 
+/** True for a picture of the teacher's own, which is a data URL. */
+export const isOwn = (picture: string) => picture.startsWith('data:');
+
+/** What a picture is called in words. */
+export const pictureName = (picture: string) => (isOwn(picture) ? 'your own' : picture);
+
 /** Every picture that the nodes show, each once. */
 export function picturesIn(nodes: readonly DocumentNode[]): string[] {
   const found = nodes.flatMap((node): string[] => {

@@ -1,5 +1,5 @@
 /** A document as Markdown (CommonMark, with the tables of GitHub Flavored Markdown). */
-import { cellText, type DocumentNode, type TableCell } from './document';
+import { cellText, pictureName, type DocumentNode, type TableCell } from './document';
 
 /** Signs that would be read as markup. A gap is written as it stands: a run of underscores means nothing. */
 const escaped = (text: string) =>
@@ -10,7 +10,7 @@ const escaped = (text: string) =>
 
 const cell = (value: TableCell) => {
   const text = escaped(cellText(value).trim()).replace(/\s*\n\s*/g, ' ');
-  return typeof value === 'string' ? text : `![${value.picture}]() ${text}`.trim();
+  return typeof value === 'string' ? text : `![${pictureName(value.picture)}]() ${text}`.trim();
 };
 
 function table(rows: readonly (readonly TableCell[])[], head: boolean): string {
@@ -33,7 +33,7 @@ function written(node: DocumentNode): string {
     case 'box':
       return `> ${node.words.map(escaped).join(' · ')}`;
     case 'item': {
-      const picture = node.picture === undefined ? '' : `![${node.picture}]() `;
+      const picture = node.picture === undefined ? '' : `![${pictureName(node.picture)}]() `;
       const options = (node.options ?? []).map((option) => `   - ☐ ${escaped(option)}`);
       const lines = Array.from({ length: node.lines ?? 0 }, () => `   ${'\\_'.repeat(30)}  `);
       return [

@@ -1,9 +1,11 @@
 /** A document as plain text, for a message or an old machine. */
-import { cellText, type DocumentNode, type TableCell } from './document';
+import { cellText, pictureName, type DocumentNode, type TableCell } from './document';
 
 const cellOf = (value: TableCell) => {
   const text = cellText(value).trim();
-  return typeof value === 'string' ? text : `[picture: ${value.picture}]${text && ` ${text}`}`;
+  return typeof value === 'string'
+    ? text
+    : `[picture: ${pictureName(value.picture)}]${text && ` ${text}`}`;
 };
 
 /** Columns as wide as their widest cell. */
@@ -33,7 +35,7 @@ function written(node: DocumentNode): string {
     case 'box':
       return `[ ${node.words.join('   ')} ]`;
     case 'item': {
-      const picture = node.picture === undefined ? '' : `[picture: ${node.picture}] `;
+      const picture = node.picture === undefined ? '' : `[picture: ${pictureName(node.picture)}] `;
       const options = (node.options ?? []).map((option) => `   [ ] ${option}`);
       const lines = Array.from({ length: node.lines ?? 0 }, () => `   ${'_'.repeat(40)}`);
       return [`${node.number}. ${picture}${node.text}`.trimEnd(), ...options, ...lines].join('\n');

@@ -223,6 +223,15 @@ export function taskNodes(task: Task): DocumentNode[] {
         ];
       }
       return [
+        ...(task.scene
+          ? [
+              {
+                kind: 'picture' as const,
+                picture: task.scene.picture,
+                name: task.scene.shows ?? 'The picture to write about',
+              },
+            ]
+          : []),
         ...box((task.bank ?? []).map((each) => each.word)),
         ...task.items.flatMap((item, index): DocumentNode[] => [
           ...passageNodes(item.passage),

@@ -8,7 +8,7 @@ import type { PointTask } from './interactions/point';
 import type { SortTask } from './interactions/sort';
 import type { SpeakTask } from './interactions/speak';
 import type { SpotTask } from './interactions/spot';
-import type { WriteTask } from './interactions/write';
+import type { Scene, WriteTask } from './interactions/write';
 import type { HandName, Ink } from '../handwriting/hands';
 import type { Ruling } from '../handwriting/ruling';
 import type { ConfusableSet } from '../words/confusables';
@@ -90,6 +90,8 @@ export interface ExerciseParameters {
   readonly sentences?: readonly string[];
   /** What a grammar exercise is about: a tense, a form, a word class, by its name. */
   readonly grammar?: string;
+  /** The teacher's own picture, for a picture prompt or a planner. */
+  readonly scene?: Scene;
   /** False where a sentence gap gives no meaning although two words would fit. */
   readonly hints?: boolean;
   /** The hand that is traced, its inks one after another, and the lines it stands on. */

@@ -33,6 +33,7 @@ export interface GrammarMakerSettings extends Pick<
 > {
   readonly title: string;
   readonly instruction: string;
+  readonly usesScene?: boolean;
   readonly workedByDefault?: boolean;
   readonly fewest?: number;
   readonly usesWords?: boolean;

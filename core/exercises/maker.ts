@@ -59,6 +59,8 @@ export interface Maker {
   readonly needsText?: boolean;
   /** True where it works from sentences: the teacher's own, those of a text, or its own. */
   readonly usesSentences?: boolean;
+  /** True where the teacher's own picture can stand over its items. */
+  readonly usesScene?: boolean;
   /** What it can be about, by name: tenses, forms, word classes; the first is usual. */
   readonly targets?: readonly string[];
   /** True where it cannot work without the meanings of words. */

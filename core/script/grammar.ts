@@ -43,9 +43,17 @@ export function verbForms({ verb, spelling = 'us' }: { verb: string; spelling?: 
 }
 
 /** A verb in one tense for every person: positive, negative, question, short answers. */
-export function formsTable({ verb, tense = 'present simple' }: { verb: string; tense?: string }) {
-  const lexicon = loadedLexicon();
-  return conjugate(formsOf(verb, { lexicon }).base, tenseFeatures(tense), { lexicon });
+export function formsTable({
+  verb,
+  tense = 'present simple',
+  spelling = 'us',
+}: {
+  verb: string;
+  tense?: string;
+  spelling?: Spelling;
+}) {
+  const forms = { lexicon: loadedLexicon(), spelling };
+  return conjugate(formsOf(verb, forms).base, tenseFeatures(tense), forms);
 }
 
 /** What a learner has written against what was asked for: words, whole sentences, structures. */

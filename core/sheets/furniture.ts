@@ -76,8 +76,11 @@ export function creditBlock(style: SheetStyle): Block {
   });
 }
 
+/** A shipped picture stands on the sheet: the teacher's own needs no credit of ours. */
 export const hasPicture = (blocks: readonly Block[]) =>
-  blocks.some((block) => block.marks.some((mark) => mark.kind === 'picture'));
+  blocks.some((block) =>
+    block.marks.some((mark) => mark.kind === 'picture' && !mark.picture.startsWith('data:')),
+  );
 
 /** A text of one line, cut with an ellipsis where it is longer than its room. */
 function fitted(text: string, font: string, size: number, room: number): string {

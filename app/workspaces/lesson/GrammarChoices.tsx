@@ -2,6 +2,7 @@ import { findMaker } from '~core/exercises/make-exercise';
 import { textChoices, useClassTexts } from './class-texts';
 import { Choice } from './Choice';
 import { makesItsOwn } from './makes-its-own';
+import { ScenePicture } from './ScenePicture';
 import { OwnSentences, type ChoicesProps } from './OwnSentences';
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
@@ -10,7 +11,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 export function GrammarChoices({ open, onSet }: ChoicesProps) {
   const texts = useClassTexts();
   const { maker: id, parameters } = open.part;
-  const { targets = [] } = findMaker(id);
+  const { targets = [], usesScene = false } = findMaker(id);
   const own = (parameters.sentences ?? []).length > 0;
   return (
     <>
@@ -22,6 +23,7 @@ export function GrammarChoices({ open, onSet }: ChoicesProps) {
           onChoose={(grammar) => onSet({ grammar: String(grammar) }, `About ${grammar}`)}
         />
       )}
+      {usesScene && <ScenePicture open={open} onSet={onSet} />}
       {(!makesItsOwn.has(id) || id === 'number-readings') && (
         <>
           <OwnSentences open={open} onSet={onSet} />

@@ -1,5 +1,6 @@
 import { useEffect, useId, useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
+import { NO_PICTURE, readPicture } from '~/ui/read-picture';
 import { Picture } from '~/ui/Picture';
 
 interface IndexEntry {
@@ -33,24 +34,6 @@ function search(entries: readonly IndexEntry[], text: string): IndexEntry[] {
   return [...named, ...tagged].slice(0, MOST_FOUND);
 }
 
-/** Draws a file smaller, as a data URL. */
-async function readPicture(file: File): Promise<string> {
-  const url = URL.createObjectURL(file);
-  try {
-    const image = new Image();
-    image.src = url;
-    await image.decode();
-    const scale = Math.min(1, LARGEST_SIDE / Math.max(image.naturalWidth, image.naturalHeight));
-    const canvas = document.createElement('canvas');
-    canvas.width = Math.max(1, Math.round(image.naturalWidth * scale));
-    canvas.height = Math.max(1, Math.round(image.naturalHeight * scale));
-    canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
-    return canvas.toDataURL('image/png');
-  } finally {
-    URL.revokeObjectURL(url);
-  }
-}
-
 export interface PictureDialogProps {
   readonly word: string;
   readonly onChoose: (picture: string) => void;
@@ -76,9 +59,9 @@ export function PictureDialog({ word, onChoose, onClose }: PictureDialogProps) {
   const readOwn = async (file: File | undefined) => {
     if (!file) return;
     try {
-      choose(await readPicture(file));
+      choose((await readPicture(file, { side: LARGEST_SIDE })).picture);
     } catch {
-      setProblem('This file is no picture that the browser can show. Choose a PNG, JPEG or SVG.');
+      setProblem(NO_PICTURE);
     }
   };
   return (

@@ -13,6 +13,8 @@ export interface WriteItem {
   /** What should stand there, or could; and what may. */
   readonly answer: string;
   readonly accepted: readonly string[];
+  /** Parts of the answer, in their order, that show the form that is practised. */
+  readonly lit?: readonly string[];
   /** Where any text is right that meets these checks; the answer is then a model. */
   readonly checks?: SentenceCheck;
   readonly lines: number;
@@ -28,6 +30,16 @@ export interface WriteItem {
   readonly reason: string;
 }
 
+/** A picture that all items are about. */
+export interface Scene {
+  /** A data URL of the teacher's own picture. */
+  readonly picture: string;
+  /** Its width over its height. */
+  readonly ratio: number;
+  /** What it shows, for whoever cannot see it. */
+  readonly shows?: string;
+}
+
 /** The hand that is written, and the lines it stands on where they are not those of the class's age. */
 export interface Handwriting {
   readonly hand: HandName;
@@ -39,6 +51,8 @@ export interface WriteTask {
   readonly items: readonly WriteItem[];
   /** What the teacher reads out, one part a line; empty where nothing is dictated. */
   readonly script: readonly string[];
+  /** Stands over the items. */
+  readonly scene?: Scene;
   /** Words and their pictures to write with, in a box at the head; none where it is absent. */
   readonly bank?: readonly { readonly word: string; readonly picture?: string }[];
   /** The items are the rows of a table with these columns, each a share of the width. */

@@ -4,11 +4,12 @@ import { tenseFeatures, tenses, whyTense } from '../../grammar/transform/form-ch
 import { grammarMaker } from '../grammar-maker';
 import { writeTask, type GivenItem } from '../reading-maker';
 
-/** A verb in one tense for every person: positive, negative, question. */
+/** A verb in one tense for every person: positive, negative, question, short answers. */
 export default grammarMaker({
   id: 'forms-table',
   name: 'Table of a tense',
-  description: 'One verb in one tense for I, you, he … : positive, negative and question.',
+  description:
+    'One verb in one tense for I, you, he … : positive, negative, question and short answers.',
   interaction: 'write',
   needs: 'one verb in its base form, or none: walk is taken',
   usesWords: true,
@@ -17,32 +18,35 @@ export default grammarMaker({
   targets: tenses,
   title: 'Table of a tense',
   instruction: 'Fill in the table. The first row shows how.',
-  make({ words, target, lexicon, profile }) {
+  make({ words, target, forms }) {
     const verb = (words[0]?.word ?? 'walk').toLowerCase();
-    const source = { lexicon, ...(profile ? { spelling: profile.spelling } : {}) };
-    const rows = conjugate(verb, tenseFeatures(target), source);
+    const rows = conjugate(verb, tenseFeatures(target), forms);
     const items = rows.map((row): GivenItem => {
-      const answer = `${row.positive} ${row.negative} ${row.question}`;
+      const short = `${row.shortYes} ${row.shortNo}`;
+      const answer = `${row.positive} ${row.negative} ${row.question} ${short}`;
       return {
         word: verb,
         prompt: row.person,
         answer,
-        accepted: row.variants.filter((other) => other !== answer),
-        cells: [row.person, '', '', ''],
-        keyCells: [row.person, row.positive, row.negative, row.question],
+        accepted: row.variants
+          .flatMap((other) => row.shortNos.map((no) => `${other} ${row.shortYes} ${no}`))
+          .filter((other) => other !== answer),
+        cells: [row.person, '', '', '', ''],
+        keyCells: [row.person, row.positive, row.negative, row.question, short],
         reason: whyTense(target),
       };
     });
-    const { regular, reason } = formsOfVerb(verb, source);
+    const { regular, reason } = formsOfVerb(verb, forms);
     return {
       title: `${verb}: ${target}`,
       notes: regular ? [] : [{ word: verb, text: reason }],
       task: writeTask(items, {
         columns: [
-          { title: 'Who', share: 0.16 },
-          { title: 'Positive', share: 0.26 },
-          { title: 'Negative', share: 0.29 },
-          { title: 'Question', share: 0.29 },
+          { title: 'Who', share: 0.12 },
+          { title: 'Positive', share: 0.2 },
+          { title: 'Negative', share: 0.23 },
+          { title: 'Question', share: 0.23 },
+          { title: 'Yes, … No, …', share: 0.22 },
         ],
       }),
     };

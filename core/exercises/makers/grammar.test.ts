@@ -251,3 +251,61 @@ describe('keys that grammar settles', () => {
     expect(refused).toContain('no passive of sleep');
   });
 });
+
+describe('a picture of the teacher’s own', () => {
+  const scene = { picture: 'data:image/png;base64,AAAA', ratio: 2, shows: 'Zeb in the snow' };
+  const sentences = [
+    'Zeb is throwing snow.',
+    'The brown dog is running up the hill.',
+    'Mina is laughing.',
+  ];
+
+  test('stands large over the items, described, without our credit', () => {
+    for (const maker of ['picture-prompt', 'sentence-planner']) {
+      const sheet = layOutSheet(make(maker, 1, { scene, sentences }), kestrels(), 'Test');
+      const marks = sheet.pages.flatMap((page) => (page.part === 'learner' ? page.marks : []));
+      const [drawn, ...others] = marks.flatMap((mark) => (mark.kind === 'picture' ? [mark] : []));
+      expect(others).toEqual([]);
+      expect(drawn).toMatchObject({ picture: scene.picture, name: scene.shows });
+      expect((drawn?.width ?? 0) / (drawn?.height ?? 1)).toBeCloseTo(2, 5);
+      expect(drawn?.width).toBeGreaterThan(100);
+      const said = marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])).join(' ');
+      expect(said).not.toMatch(/OpenMoji/);
+    }
+  });
+
+  test('her sentences are frames, word box and model; the forms in the model have a line under them', () => {
+    const exercise = make('picture-prompt', 1, { scene, sentences, grammar: 'present continuous' });
+    const { task } = exercise;
+    if (task.interaction !== 'write') throw new Error('a writing task');
+    expect(task.items.map(({ answer }) => answer)).toEqual(
+      expect.arrayContaining(['is throwing', 'is running', 'is laughing']),
+    );
+    const box = (task.bank ?? []).map(({ word }) => word);
+    expect(box).toEqual(expect.arrayContaining(['snow', 'dog', 'hill', 'throw', 'run', 'brown']));
+    const paragraph = task.items.at(-1);
+    expect(paragraph?.answer.split('.').length).toBe(4);
+    const response = {
+      [paragraph?.id ?? '']: 'Zeb is throwing snow. Mina is laughing. The dog runs.',
+    };
+    expect(markTask(task, response).feedback.join(' ')).toMatch(/present continuous/);
+    const key = layOutSheet(exercise, kestrels(), 'Test').pages.filter(
+      ({ part }) => part === 'key',
+    );
+    const lines = key.flatMap(({ marks }) =>
+      marks.filter((mark) => mark.kind === 'line' && mark.width === 0.3),
+    );
+    expect(lines.length).toBeGreaterThanOrEqual(3);
+  });
+
+  test('without sentences it says what to do, and nothing is keyed that nobody can know', () => {
+    for (const maker of ['picture-prompt', 'sentence-planner']) {
+      const { task, notes } = make(maker, 1, { scene });
+      expect(notes.map(({ text }) => text).join(' ')).toMatch(
+        /Write your own sentences about your picture/,
+      );
+      if (task.interaction !== 'write') throw new Error('a writing task');
+      expect(task.items.every(({ open, answer }) => open === true && answer === '')).toBe(true);
+    }
+  });
+});

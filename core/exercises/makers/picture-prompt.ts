@@ -2,8 +2,9 @@ import { bankSentence } from '../../grammar/frames/bank-sentence';
 import { bankAdjectives } from '../../grammar/frames/clause-bank';
 import { tenseFeatures, whyTense } from '../../grammar/transform/form-change';
 import { formOfVerb } from '../../forms/english/verb-forms';
-import { grammarMaker } from '../grammar-maker';
-import { writeTask, type GivenItem } from '../reading-maker';
+import { grammarMaker, type GrammarInput } from '../grammar-maker';
+import type { Scene } from '../interactions/write';
+import { openItem, writeTask, type GivenItem } from '../reading-maker';
 
 const lastWord = (text: string) => text.toLowerCase().split(' ').at(-1) ?? '';
 
@@ -14,7 +15,8 @@ export default grammarMaker({
   description:
     'Pictures, a word box of nouns, verbs and adjectives, sentence frames, and a paragraph with its target forms.',
   interaction: 'write',
-  needs: 'words that have a picture, or none: the weather club has its own',
+  needs: 'words that have a picture, a picture of your own, or none: the weather club has its own',
+  usesScene: true,
   usesWords: true,
   startWords: ['dog', 'snow', 'bus', 'goat', 'moon'],
   fewest: 1,
@@ -24,7 +26,9 @@ export default grammarMaker({
   title: 'What is going on?',
   instruction:
     'Look at the pictures. Use the words of the box. First finish the sentences, then write your own.',
-  make({ bank, words, wanted, lexicon, forms, target, random }) {
+  make(input) {
+    const { bank, words, wanted, lexicon, forms, target, random } = input;
+    if (input.parameters.scene) return aboutScene(input, input.parameters.scene);
     const named = words.map(({ word }) => word.toLowerCase());
     const pictured = (noun: string) => lexicon.picturesOf(noun)[0];
     const scenes = bank
@@ -57,22 +61,7 @@ export default grammarMaker({
     });
     const model = scenes.map(({ clause }) => bankSentence(clause, features, forms).text).join(' ');
     const verbs = scenes.map(({ clause }) => bankSentence(clause, features, forms).verb);
-    const paragraph: GivenItem = {
-      word: 'paragraph',
-      prompt: `Now write about the pictures in the ${target}: three sentences or more.`,
-      answer: model,
-      accepted: [],
-      open: true,
-      checks: {
-        words: [],
-        fewest: 9,
-        complete: true,
-        text: true,
-        structures: [{ name: target, count: 3 }],
-      },
-      lines: 6,
-      reason: `A model; its ${target} forms: ${verbs.join(', ')}. ${whyTense(target)}`,
-    };
+    const paragraph = paragraphItem(target, 'pictures', model, verbs);
     const nouns = [
       ...new Set(scenes.flatMap(({ noun, other }) => [noun, other]).filter((noun) => noun !== '')),
     ];
@@ -90,19 +79,140 @@ export default grammarMaker({
         .map((word) => ({ word })),
     ];
     return {
-      title:
-        target === 'past simple'
-          ? 'What happened?'
-          : target === 'present simple'
-            ? 'What happens?'
-            : 'What is going on?',
+      title: titleOf(target),
       task: writeTask(scenes.length >= 3 ? [...frames, paragraph] : frames, {
         bank: box,
-        checklist: [
-          `I used the ${target} three times.`,
-          'Every sentence begins with a capital letter and has an end mark.',
-        ],
+        checklist: checklistOf(target),
       }),
     };
   },
 });
+
+const titleOf = (target: string) =>
+  target === 'past simple'
+    ? 'What happened?'
+    : target === 'present simple'
+      ? 'What happens?'
+      : 'What is going on?';
+
+const checklistOf = (target: string) => [
+  `I used the ${target} three times.`,
+  'Every sentence begins with a capital letter and has an end mark.',
+];
+
+/** The paragraph to write, with a model whose forms are lit; open where there is no model. */
+const paragraphItem = (
+  target: string,
+  shown: 'picture' | 'pictures',
+  model: string,
+  verbs: readonly string[],
+): GivenItem => ({
+  word: 'paragraph',
+  prompt: `Now write about the ${shown} in the ${target}: three sentences or more.`,
+  answer: model,
+  accepted: [],
+  open: true,
+  ...(model === ''
+    ? {}
+    : {
+        lit: verbs,
+        checks: {
+          words: [],
+          fewest: 9,
+          complete: true,
+          text: true,
+          structures: [{ name: target, count: 3 }],
+        },
+      }),
+  lines: 6,
+  reason:
+    model === ''
+      ? `Look for the ${target}. ${whyTense(target)}`
+      : `A model; its ${target} forms are underlined. ${whyTense(target)}`,
+});
+
+const collected: Readonly<Record<string, string>> = {
+  noun: 'noun',
+  nouns: 'noun',
+  adjective: 'adjective',
+  past: 'verb',
+  present: 'verb',
+  third: 'verb',
+  base: 'verb',
+  participle: 'verb',
+  ing: 'verb',
+};
+
+/** The nouns, verbs (in their base form) and adjectives of sentences, each once. */
+function wordsOfSentences(given: GrammarInput['given']): string[] {
+  const found = given.flatMap(({ analysis }) =>
+    analysis.tokens.flatMap(({ tag, lower, base }) =>
+      collected[tag] === undefined
+        ? []
+        : [{ kind: collected[tag], word: collected[tag] === 'noun' ? lower : (base ?? lower) }],
+    ),
+  );
+  return ['noun', 'verb', 'adjective'].flatMap((kind) => [
+    ...new Set(found.flatMap((one) => (one.kind === kind ? [one.word] : []))),
+  ]);
+}
+
+/**
+ * About the teacher's own picture: her sentences become frames without their
+ * verb, and together the model. Without any, the frames are open.
+ */
+function aboutScene({ given, words, wanted, target }: GrammarInput, scene: Scene) {
+  const told = given.filter(({ analysis }) => analysis.main !== undefined && analysis.sure);
+  const frames = told.slice(0, wanted).flatMap(({ text, analysis }): GivenItem[] => {
+    const group = analysis.main?.group;
+    const first = group?.tokens[0];
+    const last = group?.tokens.at(-1);
+    if (group === undefined || first === undefined || last === undefined) return [];
+    if (group.inverted || last.at - first.at !== group.tokens.length - 1) return [];
+    const verb = text.slice(first.start, last.end);
+    return [
+      {
+        word: last.base ?? last.lower,
+        prompt: `${text.slice(0, first.start)}______________ (${last.base ?? last.lower})${text.slice(last.end)}`,
+        answer: verb,
+        accepted: [text],
+        lines: 1,
+        open: false,
+        reason: `${verb}: ${analysis.tenseAspect}. ${whyTense(analysis.tenseAspect)}`,
+      },
+    ];
+  });
+  const model = told.map(({ text }) => text).join(' ');
+  const fits = told.filter(({ analysis }) => analysis.tenseAspect === target).length >= 3;
+  const verbs = frames.map(({ answer }) => answer);
+  const openFrames = [
+    'In the picture there is ______________.',
+    'I can see ______________ and ______________.',
+    `The ______________ ${target === 'past simple' ? 'was' : 'is'} ______________.`,
+    'It looks ______________ because ______________.',
+  ].map((prompt) => ({ ...openItem(prompt), lines: 1 }));
+  const box = [...new Set([...words.map(({ word }) => word), ...wordsOfSentences(told)])];
+  const paragraph = fits
+    ? paragraphItem(target, 'picture', model, verbs)
+    : { ...paragraphItem(target, 'picture', '', []), answer: model };
+  return {
+    title: titleOf(target),
+    instruction:
+      'Look at the picture. Use the words of the box. First finish the sentences, then write your own.',
+    notes:
+      told.length === 0
+        ? [
+            'Write your own sentences about your picture: they become the frames, the word box and the model of the key.',
+          ]
+        : fits
+          ? []
+          : [
+              `Fewer than three of your sentences are in the ${target}: the paragraph has a model, but is not counted.`,
+            ],
+    task: writeTask([...(frames.length > 0 ? frames : openFrames), paragraph], {
+      scene,
+      bank: box.map((word) => ({ word })),
+      checklist: checklistOf(target),
+    }),
+  };
+}

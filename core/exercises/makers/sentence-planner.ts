@@ -15,7 +15,8 @@ export default grammarMaker({
   description:
     'Look at the picture, note who does what, to what, and why; then write it as one whole sentence.',
   interaction: 'write',
-  needs: 'words that have a picture, your own sentences, or none',
+  needs: 'words that have a picture, your own sentences or picture, or none',
+  usesScene: true,
   usesWords: true,
   startWords: ['dog', 'snow', 'bus', 'goat'],
   fewest: 1,
@@ -23,7 +24,7 @@ export default grammarMaker({
   title: 'Plan your sentence',
   instruction:
     'Make notes: who or what, did what, why. Then write one whole sentence. Check: capital letter, verb, end mark.',
-  make({ given, bank, words, wanted, lexicon, forms }) {
+  make({ given, bank, words, wanted, parameters: { scene }, lexicon, forms }) {
     const checks = {
       words: [],
       fewest: 6,
@@ -93,10 +94,27 @@ export default grammarMaker({
         },
       ];
     });
-    const chosen = (given.length > 0 ? own : made).slice(0, wanted);
+    // Of the teacher's own picture nobody but she knows what it shows.
+    const unknown = Array.from({ length: Math.min(wanted, 2) }, (_, at): GivenItem => ({
+      word: `sentence ${at + 1}`,
+      prompt,
+      answer: '',
+      open: true,
+      lines: 2,
+      reason: 'Any whole sentence that fits the picture is right.',
+    }));
+    const chosen = (given.length > 0 ? own : scene ? unknown : made).slice(0, wanted);
     return {
-      notes: given.length > 0 ? shortage(chosen.length, wanted, 'a whole sentence') : [],
+      notes:
+        given.length > 0
+          ? scene
+            ? []
+            : shortage(chosen.length, wanted, 'a whole sentence')
+          : scene
+            ? ['Write your own sentences about your picture: they become the models of the key.']
+            : [],
       task: writeTask(chosen, {
+        ...(scene ? { scene } : {}),
         checklist: [
           'It begins with a capital letter.',
           'It says who or what, and what happens.',

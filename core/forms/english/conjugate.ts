@@ -16,6 +16,8 @@ export interface ConjugatedRow {
   readonly question: string;
   readonly shortYes: string;
   readonly shortNo: string;
+  /** No, he doesn't; no, he does not; no, he's not. */
+  readonly shortNos: readonly string[];
   /** Positive, negative and question in every accepted mixture of full and contracted forms. */
   readonly variants: readonly string[];
 }
@@ -65,13 +67,21 @@ export function conjugate(
       full,
       ...(shortened && operator !== 'am' ? [`${subject}${shortened} not${tail}`] : []),
     ];
+    const shortNo = operator === 'am' ? `No, ${subject}'m not.` : `No, ${subject} ${no}.`;
     return {
       person,
       positive,
       negative,
       question,
       shortYes: `Yes, ${subject} ${operator}.`,
-      shortNo: operator === 'am' ? `No, ${subject}'m not.` : `No, ${subject} ${no}.`,
+      shortNo,
+      shortNos: [
+        ...new Set([
+          shortNo,
+          `No, ${subject} ${negativeOf(operator, false)}.`,
+          ...(shortened ? [`No, ${subject}${shortened} not.`] : []),
+        ]),
+      ],
       variants: positives.flatMap((one) => negatives.map((other) => `${one} ${other} ${question}`)),
     };
   });

@@ -42,11 +42,18 @@ export function numberAt(y: number, number: number, style: SheetStyle, x = 0): P
   return textAt(x, y, `${number}.`, style, { size: style.body * 0.7, weight: 700, role: 'small' });
 }
 
-/** One line of a key: number, answer, reason. */
-export function keyLine(index: number, answer: string, reason: string, style: SheetStyle): Block {
+/** One line of a key: number, answer, reason; parts of the answer can have a line under them. */
+export function keyLine(
+  index: number,
+  answer: string,
+  reason: string,
+  style: SheetStyle,
+  lit: readonly string[] = [],
+): Block {
   return textBlock(`${index + 1}. ${answer}${reason === '' ? '' : ` · ${reason}`}`, style, {
     size: style.small * 1.2,
     role: 'text',
     after: 1.5,
+    lit,
   });
 }

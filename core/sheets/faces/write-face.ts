@@ -1,5 +1,5 @@
 /** The write on paper: numbered lines, with what is to be copied or a picture before them. */
-import type { Handwriting, WriteItem, WriteTask } from '../../exercises/interactions/write';
+import type { Handwriting, Scene, WriteItem, WriteTask } from '../../exercises/interactions/write';
 import { moveMark, type PageMark } from '../marks';
 import { breakLines, textWidth } from '../measure';
 import type { Block } from '../paginate';
@@ -12,6 +12,33 @@ import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
 import { wordBox } from './word-box';
 
 const PICTURE = 14;
+
+const SCENE_HEIGHT = 75;
+
+/** The picture that all items are about, as large as its shape and the page allow, in the middle. */
+function sceneBlock(scene: Scene | undefined, style: SheetStyle): Block[] {
+  if (scene === undefined) return [];
+  const width = Math.min(style.width, SCENE_HEIGHT * scene.ratio);
+  const height = width / scene.ratio;
+  return [
+    {
+      height: height + 5,
+      marks: [
+        {
+          kind: 'picture',
+          x: (style.width - width) / 2,
+          y: 0,
+          width,
+          height,
+          picture: scene.picture,
+          name: scene.shows ?? 'The picture to write about',
+        },
+      ],
+      keepWithNext: true,
+      name: 'The picture',
+    },
+  ];
+}
 
 /** A question too long to write beside: it stands over its lines. */
 function longItem(item: WriteItem, index: number, style: SheetStyle, worked: boolean): Block {
@@ -171,7 +198,7 @@ export function writePaper(task: WriteTask, style: SheetStyle, worked: boolean):
   });
   const list = (task.checklist ?? []).map((text) => checkLine(text, style));
   return {
-    blocks: [...wordBox(bank, style), ...items, ...list],
+    blocks: [...sceneBlock(task.scene, style), ...wordBox(bank, style), ...items, ...list],
     problems: problemsOf(task, style),
   };
 }
@@ -225,6 +252,7 @@ export function writeKey(task: WriteTask, style: SheetStyle): Block[] {
         item.open && item.answer !== '' ? `Model answer: ${item.answer}` : item.answer || 'Open',
         item.reason,
         style,
+        item.lit,
       ),
     ),
   ];

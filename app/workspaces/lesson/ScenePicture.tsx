@@ -1,0 +1,87 @@
+import { useId, useRef, useState } from 'react';
+import { Button } from 'react-bootstrap';
+import { BsImage } from 'react-icons/bs';
+import { NO_PICTURE, readPicture } from '~/ui/read-picture';
+import type { ChoicesProps } from './OwnSentences';
+
+/** Sharp on half a page of A4, and light enough to keep in the lesson. */
+const LARGEST_SIDE = 1000;
+
+/** The teacher's own picture over the items: chosen, described, taken away. */
+export function ScenePicture({ open, onSet }: ChoicesProps) {
+  const id = useId();
+  const file = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState('');
+  const { scene } = open.part.parameters;
+  const choose = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    try {
+      const read = await readPicture(chosen, { side: LARGEST_SIDE, photograph: true });
+      setProblem('');
+      onSet({ scene: read }, 'Chose a picture');
+    } catch {
+      setProblem(NO_PICTURE);
+    }
+  };
+  return (
+    <div className="mb-2" role="group" aria-labelledby={id}>
+      <div id={id} className="mb-1">
+        A picture of your own
+      </div>
+      {scene && (
+        <>
+          <img
+            className="d-block mb-1 rounded"
+            src={scene.picture}
+            alt={scene.shows ?? 'Your picture'}
+            style={{ maxWidth: '100%', maxHeight: '9rem' }}
+          />
+          <label className="d-block mb-1">
+            What it shows, for whoever cannot see it
+            <input
+              className="form-control form-control-sm"
+              maxLength={200}
+              defaultValue={scene.shows ?? ''}
+              onBlur={(event) => {
+                const shows = event.currentTarget.value.trim();
+                if (shows !== (scene.shows ?? ''))
+                  onSet({ scene: { ...scene, shows } }, 'Described the picture');
+              }}
+            />
+          </label>
+        </>
+      )}
+      <div className="d-flex flex-wrap gap-2">
+        <Button size="sm" variant="outline-dark" onClick={() => file.current?.click()}>
+          <BsImage aria-hidden="true" /> {scene ? 'Another picture …' : 'Choose a picture …'}
+        </Button>
+        {scene && (
+          <Button
+            size="sm"
+            variant="outline-dark"
+            onClick={() => onSet({ scene: undefined }, 'Took the picture away')}
+          >
+            Take it away
+          </Button>
+        )}
+      </div>
+      <input
+        ref={file}
+        type="file"
+        className="visually-hidden"
+        accept="image/*"
+        tabIndex={-1}
+        aria-label="The file of your picture"
+        onChange={(event) => {
+          void choose(event.currentTarget.files?.[0]);
+          event.currentTarget.value = '';
+        }}
+      />
+      {problem !== '' && (
+        <p className="message small mt-2" role="alert">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}
