@@ -50,11 +50,11 @@ export default grammarMaker({
       task: {
         interaction: 'match',
         pairs: numbered(
-          chosen.map(({ condition, result }, at) => ({
+          chosen.map(({ condition }, at) => ({
             word: condition,
             left: { id: `left ${at + 1}`, text: condition },
             partner: `right ${at + 1}`,
-            reason: `${condition} ${result} ${whyConditional[type]}`,
+            reason: whyConditional[type],
           })),
         ),
         rights: random.shuffle(

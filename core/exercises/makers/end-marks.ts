@@ -3,7 +3,11 @@ import { article, grammarMaker } from '../grammar-maker';
 import { numbered } from '../usable-words';
 
 const marks = ['.', '?', '!'] as const;
-const names = { '.': 'full stop .', '?': 'question mark ?', '!': 'exclamation mark !' } as const;
+const names = {
+  '.': 'full stop (.)',
+  '?': 'question mark (?)',
+  '!': 'exclamation mark (!)',
+} as const;
 
 /** Sentences without an end mark: full stop, question mark or exclamation mark. */
 export default grammarMaker({
@@ -36,7 +40,7 @@ export default grammarMaker({
               })),
               'option',
             ),
-            reason: `${whyKind[kind]} It ends with a ${names[mark as '.']}`,
+            reason: `${whyKind[kind]} It ends with ${article(names[mark as '.'])} ${names[mark as '.']}.`,
           })),
         ),
       },

@@ -285,10 +285,10 @@ describe('a picture of the teacher’s own', () => {
     expect(box).toEqual(expect.arrayContaining(['snow', 'dog', 'hill', 'throw', 'run', 'brown']));
     const paragraph = task.items.at(-1);
     expect(paragraph?.answer.split('.').length).toBe(4);
-    const response = {
-      [paragraph?.id ?? '']: 'Zeb is throwing snow. Mina is laughing. The dog runs.',
-    };
-    expect(markTask(task, response).feedback.join(' ')).toMatch(/present continuous/);
+    const asked = paragraph?.checks ?? { words: [], fewest: 1, complete: true };
+    const two = 'Zeb is throwing snow. Mina is laughing. The dog runs.';
+    expect(checkWriting(two, asked, lexicon).missing.join(' ')).toMatch(/present continuous/);
+    expect(checkWriting(paragraph?.answer ?? '', asked, lexicon).missing).toEqual([]);
     const key = layOutSheet(exercise, kestrels(), 'Test').pages.filter(
       ({ part }) => part === 'key',
     );

@@ -42,7 +42,7 @@ export default grammarMaker({
             : '';
       const body = sentence.replace(/[.!?]+$/, '');
       const words = body.split(' ');
-      const adjective = random.shuffle(bankAdjectives)[0] ?? '';
+      const adjective = given.length > 0 ? random.shuffle(bankAdjectives)[0] : clause?.adjective;
       const adverb = random.shuffle(bankAdverbs)[0] ?? '';
       const model = modelOf(
         body,
@@ -94,11 +94,12 @@ function modelOf(
   body: string,
   step: string,
   why: string | undefined,
-  adjective: string,
+  adjective: string | undefined,
   adverb: string,
 ): string | undefined {
   const words = body.split(' ');
   if (step === 'an adjective') {
+    if (adjective === undefined) return undefined;
     const at = words.findIndex((word) => /^(?:the|my|our|your|his|her|their)$/i.test(word));
     if (at < 0) return undefined;
     return `${[...words.slice(0, at + 1), adjective, ...words.slice(at + 1)].join(' ')}.`;

@@ -6,6 +6,8 @@ import { grammarMaker, type GrammarInput } from '../grammar-maker';
 import type { Scene } from '../interactions/write';
 import { openItem, writeTask, type GivenItem } from '../reading-maker';
 
+const startWords = ['dog', 'snow', 'bus', 'goat', 'moon'];
+
 const lastWord = (text: string) => text.toLowerCase().split(' ').at(-1) ?? '';
 
 /** Things in a picture with a word box of nouns, verbs and adjectives, frames to fill, and a paragraph to write. */
@@ -18,7 +20,7 @@ export default grammarMaker({
   needs: 'words that have a picture, a picture of your own, or none: the weather club has its own',
   usesScene: true,
   usesWords: true,
-  startWords: ['dog', 'snow', 'bus', 'goat', 'moon'],
+  startWords,
   fewest: 1,
   targets: ['present continuous', 'present simple', 'past simple'],
   usual: 4,
@@ -56,7 +58,7 @@ export default grammarMaker({
         accepted: [text],
         lines: 1,
         open: false,
-        reason: `${verb}: ${target}. ${whyTense(target)}`,
+        reason: `${capital(target)}. ${whyTense(target)}`,
       };
     });
     const model = scenes.map(({ clause }) => bankSentence(clause, features, forms).text).join(' ');
@@ -87,6 +89,8 @@ export default grammarMaker({
     };
   },
 });
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const titleOf = (target: string) =>
   target === 'past simple'
@@ -178,7 +182,7 @@ function aboutScene({ given, words, wanted, target }: GrammarInput, scene: Scene
         accepted: [text],
         lines: 1,
         open: false,
-        reason: `${verb}: ${analysis.tenseAspect}. ${whyTense(analysis.tenseAspect)}`,
+        reason: `${capital(analysis.tenseAspect)}. ${whyTense(analysis.tenseAspect)}`,
       },
     ];
   });
@@ -191,7 +195,9 @@ function aboutScene({ given, words, wanted, target }: GrammarInput, scene: Scene
     `The ______________ ${target === 'past simple' ? 'was' : 'is'} ______________.`,
     'It looks ______________ because ______________.',
   ].map((prompt) => ({ ...openItem(prompt), lines: 1 }));
-  const box = [...new Set([...words.map(({ word }) => word), ...wordsOfSentences(told)])];
+  // The words to begin with have nothing to do with her picture.
+  const named = words.map(({ word }) => word).filter((word) => !startWords.includes(word));
+  const box = [...new Set([...named, ...wordsOfSentences(told)])];
   const paragraph = fits
     ? paragraphItem(target, 'picture', model, verbs)
     : { ...paragraphItem(target, 'picture', '', []), answer: model };

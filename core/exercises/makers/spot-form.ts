@@ -3,7 +3,7 @@ import { featureNames } from '../../grammar/find/features';
 import { findInText, seemsForeign } from '../../grammar/find/find-in-text';
 import { structureNames } from '../../grammar/structures/structure-table';
 import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { tenseFeatures } from '../../grammar/transform/form-change';
+import { tenseFeatures, whyTense } from '../../grammar/transform/form-change';
 import { grammarMaker } from '../grammar-maker';
 import { numbered } from '../usable-words';
 
@@ -50,7 +50,7 @@ export default grammarMaker({
       word: find.toLowerCase(),
       find,
       place: Array.from({ length: end - start }, (_, at) => start + at),
-      reason: `${find}: ${full ? `stands for ${full}. ` : ''}${reasons[target] ?? `this is the ${target}.`}`,
+      reason: `${full ? `${find} stands for ${full}. ` : ''}${reasons[target] ?? (whyTense(target) || `This is the ${target}.`)}`,
     }));
     const doubts = foreign
       ? 0

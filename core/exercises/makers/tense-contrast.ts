@@ -13,7 +13,13 @@ const contrasts: Readonly<
     ['past simple', ['yesterday', 'last week', 'two days ago', 'in 2019', 'when the storm came']],
     [
       'present perfect',
-      ['three times since Monday', 'twice since May', 'four times since the storm'],
+      [
+        'three times since Monday',
+        'twice since May',
+        'four times since the storm',
+        'many times so far',
+        'once since breakfast',
+      ],
     ],
   ],
   'present simple or present continuous': [
@@ -46,7 +52,9 @@ export default grammarMaker({
   title: 'Which tense?',
   instruction: 'Look at the words of time. Tick the right verb.',
   make({ given, bank, wanted, target, forms, random }) {
-    const sides = contrasts[target] ?? Object.values(contrasts)[0] ?? [];
+    const sides = (contrasts[target] ?? Object.values(contrasts)[0] ?? []).map(
+      ([tense, times]) => [tense, random.shuffle(times)] as const,
+    );
     const [left, right] = sides;
     const names = sides.map(([tense]) => tense);
     const own = given.flatMap(({ text, analysis }): Omit<ChoiceItem, 'id'>[] => {
@@ -94,7 +102,7 @@ export default grammarMaker({
         : bank.map((clause, at): Omit<ChoiceItem, 'id'> => {
             const [tense, times] = at % 2 === 0 ? left : right;
             const [other] = at % 2 === 0 ? right : left;
-            const time = random.shuffle(times)[0] ?? '';
+            const time = times[Math.floor(at / 2) % times.length] ?? '';
             const { before, verb, after } = bankSentence(clause, tenseFeatures(tense), forms, {
               time,
             });

@@ -11,7 +11,12 @@ export const timeOf: Readonly<Record<string, readonly string[]>> = {
   'present continuous': ['at the moment', 'right now'],
   'past simple': ['yesterday', 'last week', 'two days ago'],
   'past continuous': ['at eight o’clock yesterday', 'when the bell rang'],
-  'present perfect': ['three times since Monday', 'twice since May'],
+  'present perfect': [
+    'three times since Monday',
+    'twice since May',
+    'many times so far',
+    'once since breakfast',
+  ],
   'past perfect': ['before we came'],
   'future will': ['tomorrow', 'next week'],
   'future going-to': ['this evening', 'next week'],
@@ -47,11 +52,12 @@ export default grammarMaker({
         ),
       ];
     });
+    const times = random.shuffle(timeOf[target] ?? []);
     const made =
       given.length > 0
         ? []
-        : bank.slice(0, wanted * 2).map((clause): Omit<GapItem, 'id'> => {
-            const time = random.shuffle(timeOf[target] ?? [])[0] ?? '';
+        : bank.slice(0, wanted * 2).map((clause, at): Omit<GapItem, 'id'> => {
+            const time = times[at % times.length] ?? '';
             const { before, verb, after } = bankSentence(
               clause,
               tenseFeatures(target),

@@ -242,7 +242,7 @@ function extend(
           ? 1
           : 0;
       const leads = token.lower === 'to' && last === undefined ? 0.6 : 0;
-      const going = token.lower === 'to' && state.verb === 'go' && last === 'ing' ? 1.3 : 0;
+      const going = token.lower === 'to' && state.verb === 'go' && last === 'ing' ? 1.8 : 0;
       const phrasal =
         phrasalVerbs.has(`${state.verb}-${token.lower}`) && anchor && isVerbTag(anchor.tag)
           ? 0.9

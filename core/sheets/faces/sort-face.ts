@@ -22,10 +22,19 @@ interface CardFit {
   readonly size: number;
 }
 
-const boxesInRow = (task: SortTask) => Math.max(1, Math.min(task.headings.length, 4));
+/** Boxes abreast, four or fewer; one where the cards are wider than such a box, as sentences are. */
+function boxesInRow(task: SortTask, style: SheetStyle): number {
+  const most = Math.max(1, Math.min(task.headings.length, 4));
+  const widest = Math.max(
+    0,
+    ...task.cards.map((card) => textWidth(card.text, style.font, 400, style.body)),
+  );
+  const beside = (style.width - BOX_GAP * (most - 1)) / most - 2;
+  return widest + 2 * CARD_PADDING > 1.25 * beside ? 1 : most;
+}
 
 function boxWidth(task: SortTask, style: SheetStyle): number {
-  const perRow = boxesInRow(task);
+  const perRow = boxesInRow(task, style);
   return (style.width - BOX_GAP * (perRow - 1)) / perRow;
 }
 
@@ -50,7 +59,7 @@ function fitCards(task: SortTask, style: SheetStyle): CardFit {
 
 /** Boxes in rows of at most four, each with its heading and room for the cards that may be glued there. */
 function boxRows(task: SortTask, style: SheetStyle, card: { width: number; height: number }) {
-  const perRow = boxesInRow(task);
+  const perRow = boxesInRow(task, style);
   const width = boxWidth(task, style);
   const labels = task.headings.map(({ label }) =>
     breakLines(label, style.font, 700, style.body * 1.05, width - 3),
@@ -62,7 +71,10 @@ function boxRows(task: SortTask, style: SheetStyle, card: { width: number; heigh
   );
   const abreast = Math.max(1, Math.floor((width - 2) / card.width));
   // Every box is as high as the fullest needs, so that its size gives nothing away.
-  const body = Math.min(Math.max(Math.ceil(most / abreast) * card.height + 3, 40), 110);
+  const body = Math.min(
+    Math.max(Math.ceil(most / abreast) * card.height + 3, perRow === 1 ? 20 : 40),
+    110,
+  );
   const rows: Block[] = [];
   for (let from = 0; from < task.headings.length; from += perRow) {
     const marks: PageMark[] = [];
