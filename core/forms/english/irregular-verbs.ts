@@ -197,7 +197,7 @@ undo undid undone
 unwind unwound unwound
 uphold upheld upheld
 upset upset upset
-wake woke/us:waked woken/us:waked
+wake woke/waked woken/waked
 wear wore worn
 weave wove/weaved woven/weaved
 weep wept wept

@@ -41,6 +41,9 @@ const linking = new Set(
   'be seem become appear look feel sound smell taste stay remain turn grow get'.split(' '),
 );
 
+/** Of those, what can also have an object: grow beans, turn the key. */
+const alsoTransitive = new Set(['grow', 'get', 'turn', 'taste', 'smell', 'feel']);
+
 const timeWords =
   /^(?:morning|afternoon|evening|night|noon|midnight|day|week|weekend|month|year|hour|minute|second|moment|time|today|tonight|yesterday|tomorrow|monday|tuesday|wednesday|thursday|friday|saturday|sunday|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter|dawn|dusk|sunrise|sunset|century|christmas|easter|breakfast|lunch|dinner|supper|o'clock|ages)s?$/;
 const timeAdverbs =
@@ -277,7 +280,7 @@ function restParts(
       const follow = nounPhraseEnd(tokens, stop);
       const second =
         follow !== undefined && follow <= limit && !timeWords.test(tokens[follow - 1]?.lower ?? '');
-      if (linking.has(base) && !group.passive) add('complement', list);
+      if (linking.has(base) && !alsoTransitive.has(base) && !group.passive) add('complement', list);
       else if (objects === 0 && givers.has(base) && second && !group.passive) add('to whom', list);
       else if (objects === 0 || parts[parts.length - 1]?.name === 'to whom') add('object', list);
       objects += 1;

@@ -87,7 +87,7 @@ export function voiceOf(tokens: readonly TaggedToken[], { group }: Clause): Foun
 }
 
 const places = new Set(
-  'door gate window wall river road path bridge sea fire bed side shore lake stream hedge fence tree noon night midnight tomorrow then now hand car bus train boat foot mistake accident heart chance post email phone'.split(
+  'computer machine letter taxi plane ship ferry road rail sea air satellite email telephone cheque card bike bicycle lorry van door gate window wall river road path bridge sea fire bed side shore lake stream hedge fence tree noon night midnight tomorrow then now hand car bus train boat foot mistake accident heart chance post email phone'.split(
     ' ',
   ),
 );

@@ -49,6 +49,8 @@ const tagOfForm: Readonly<Record<string, Tag>> = {
 function singularOf(word: string, lexicon: Lexicon): string | undefined {
   const irregular = irregularForm(word);
   if (irregular?.what === 'plural') return irregular.base;
+  const man = word.endsWith('men') ? `${word.slice(0, -2)}an` : '';
+  if (man !== '' && sharesOf(man, lexicon) !== undefined) return man;
   if (!word.endsWith('s') || word.length < 3 || /(ss|us|is)$/.test(word)) return undefined;
   const nounShare = (base: string) => sharesOf(base, lexicon)?.[0] ?? 0;
   const bases = [

@@ -7,25 +7,23 @@
  */
 import type { Lexicon } from '../../words/lexicon';
 import type { Token } from '../tokens/token';
-import { adjectivalParticiples, readingsOf } from './readings';
+import { readingsOf } from './readings';
 import {
   anchorOf,
-  atStartBefore,
   finish,
-  inPhrase,
   isAuxiliary,
   isVerbTag,
   keyOf,
   nominal,
   nominalEnd,
-  numberOfSubject,
   opens,
   start,
   type State,
 } from './reading-state';
 import type { Tag, WordReading } from './tag';
+import { phraseCost } from './phrase-step';
 import { transitionCost } from './transitions';
-import { clauseVerbs, doubleObjectVerbs, linkingVerbs, phrasalVerbs } from './verb-patterns';
+import { clauseVerbs, phrasalVerbs, toVerbs } from './verb-patterns';
 import { verbCost } from './verb-step';
 
 export interface TaggedToken extends Token, WordReading {
@@ -37,32 +35,23 @@ const BEAM = 40;
 
 const shapeTags: ReadonlySet<Tag> = new Set(['base', 'present', 'third', 'past', 'participle']);
 
-const groupOfNoun: ReadonlySet<Tag> = new Set([
-  'determiner',
-  'noun',
-  'nouns',
-  'name',
-  'pronoun',
-  'number',
-  'adjective',
-  'pronoun-object',
-]);
-
 interface Place {
   readonly following: Token | undefined;
   /** The sentence ends with a question mark. */
   readonly asks: boolean;
+  /** It is cold, isn't it: the verb of a question tag. */
+  readonly tag: boolean;
 }
 
 function extend(
   state: State,
   reading: WordReading,
   token: Token,
-  { following, asks: isQuestion }: Place,
+  { following, asks: isQuestion, tag: inTag }: Place,
 ): State[] {
   const { tag } = reading;
   const last = state.reading?.tag;
-  let cost = state.cost + reading.cost + transitionCost(last, tag);
+  const cost = state.cost + reading.cost + transitionCost(last, tag);
   const next: { -readonly [Key in keyof State]: State[Key] } = {
     cost,
     reading,
@@ -106,6 +95,7 @@ function extend(
         ends: following === undefined || /^[.!?;]$/.test(following.text),
         listed: following !== undefined && /^(?:,|and|or)$/.test(following.lower),
         asks: isQuestion,
+        tag: inTag,
         word: token.lower,
         negated: /^n(?:o|')t$/.test(following?.lower ?? ''),
       });
@@ -243,11 +233,16 @@ function extend(
           : 0;
       const leads = token.lower === 'to' && last === undefined ? 0.6 : 0;
       const going = token.lower === 'to' && state.verb === 'go' && last === 'ing' ? 1.8 : 0;
+      // Need to water the plants: no direction.
+      const wants =
+        token.lower === 'to' && toVerbs.has(state.verb) && anchor && isVerbTag(anchor.tag)
+          ? 1.5
+          : 0;
       const phrasal =
         phrasalVerbs.has(`${state.verb}-${token.lower}`) && anchor && isVerbTag(anchor.tag)
           ? 0.9
           : 0;
-      return answer(bare + phrasal + going + leads + placed);
+      return answer(bare + phrasal + going + leads + placed + wants);
     }
     case 'particle': {
       const verbBefore = anchor !== undefined && isVerbTag(anchor.tag);
@@ -307,96 +302,8 @@ function extend(
     case 'pronoun-object':
     case 'determiner':
     case 'adjective': {
-      let more = 0;
-      const change: { -readonly [Key in keyof State]?: State[Key] } = {};
-      if (
-        tag === 'determiner' &&
-        /^(?:what|which|whose)$/.test(token.lower) &&
-        last !== undefined &&
-        !opens.has(last)
-      ) {
-        change.pending = state.pending + 1;
-        if (!clauseVerbs.has(state.verb) && last !== 'preposition' && !nominal.has(last))
-          more += 0.8;
-      }
-      // The cat that sat there: right after a subject that is no pronoun.
-      const subjectBefore = last === 'noun' || last === 'nouns' || last === 'name';
-      if (
-        tag === 'pronoun' &&
-        token.lower === 'that' &&
-        subjectBefore &&
-        state.verb === '' &&
-        !exclaims(state)
-      )
-        more += 1.5;
-      if (nominal.has(tag) && !inPhrase(state)) {
-        change.subject = true;
-        change.many = numberOfSubject(state, reading.plural);
-      }
-      // Omar's closed the gate: what goes on to an object was has, not is.
-      const shortened =
-        last === 'participle' &&
-        state.before !== undefined &&
-        anchorOf(state.before)?.full === 'is';
-      if (shortened && tag !== 'adjective') more += 1.2;
-      // The boy chased it: a participle without have has no pronoun for its object.
-      if (
-        last === 'participle' &&
-        state.before?.expect !== 'participle' &&
-        (tag === 'pronoun' || tag === 'pronoun-object')
-      )
-        more += 1.5;
-      // The dog barked the burglar …: a participle on a noun has no object but of a verb with two.
-      if (
-        last === 'participle' &&
-        state.before?.expect === 'nothing' &&
-        (tag === 'determiner' || tag === 'name') &&
-        state.before.reading !== undefined &&
-        nominalEnd.has(state.before.reading.tag) &&
-        !doubleObjectVerbs.has(state.verb)
-      )
-        more += 1.5;
-      // A mother's crowded days: after is no bare noun stands.
-      if ((tag === 'noun' || tag === 'nouns') && afterShortIs(state)) more += 2.2;
-      // Water the plants: a bare noun does not open a sentence before another noun phrase.
-      if (tag === 'determiner' && last === 'noun' && atStartBefore(state)) more += 1;
-      // Have and be before their object or complement are full verbs.
-      if (
-        (state.expect === 'participle' || state.expect === 'predicate') &&
-        !state.fronted &&
-        groupOfNoun.has(tag)
-      ) {
-        change.expect = tag === 'adjective' ? state.expect : 'nothing';
-        if (tag === 'adjective') change.expect = 'nothing';
-      }
-      if (state.expect === 'base' && !state.fronted && last !== 'and') more += 1.6;
-      // It came so fast: after a full verb the word says how.
-      const full = anchor !== undefined && /^(?:base|present|third|past)$/.test(anchor.tag);
-      if (tag === 'adjective' && last === 'adverb' && full && !linkingVerbs.has(state.verb))
-        more += 0.8;
-      // Has finished: after have a participle is no adjective.
-      const have = tag === 'adjective' && state.expect === 'participle' && anchor?.tag === 'have';
-      if (have && adjectivalParticiples.has(token.lower)) more += 1;
-      // Is the gate open? What a fronted be waits for may be an adjective after its subject.
-      if (
-        tag === 'adjective' &&
-        state.expect === 'predicate' &&
-        state.fronted &&
-        last !== undefined &&
-        nominal.has(last)
-      )
-        more -= 1.1;
-      // I'd a hat, he's a coat: a shortened have is hardly ever the full verb.
-      if (state.expect === 'participle' && anchor?.full !== undefined && last === 'have')
-        more += 2.5;
+      const { cost: more, next: change, contact } = phraseCost(state, reading, token, following);
       const plain = answer(more, change);
-      // The lid Bram found: a clause on a noun, with nothing that joins it.
-      const contact =
-        (tag === 'name' || tag === 'determiner' || tag === 'pronoun') &&
-        last !== undefined &&
-        nominalEnd.has(last) &&
-        state.subject &&
-        !state.fronted;
       return contact
         ? [...plain, ...answer(more + 0.9, { ...change, pending: state.pending + 1 })]
         : plain;
@@ -414,25 +321,6 @@ function joinsNoVerb(state: State): boolean {
     if (tag === 'subordinator') return nouns;
   }
   return false;
-}
-
-/** Nothing but adjectives since 's for is, which stands on a noun. */
-function afterShortIs(state: State): boolean {
-  let at: State | undefined = state;
-  while (at?.reading && /^(?:adjective|participle|noun)$/.test(at.reading.tag)) at = at.before;
-  return (
-    at?.reading?.tag === 'be' &&
-    at.reading.full === 'is' &&
-    at.before?.reading !== undefined &&
-    /^(?:noun|nouns|name)$/.test(at.before.reading.tag)
-  );
-}
-
-/** What a storm that was: the sentence begins with a question word. */
-function exclaims(state: State): boolean {
-  let first = state;
-  while (first.before?.reading) first = first.before;
-  return first.reading?.tag === 'question';
 }
 
 /** Someone's and one's are possessive; it's and he's never. */
@@ -461,7 +349,8 @@ export function tagSentence(
   const asks = tokens.some(({ text }) => text === '?');
   tokens.forEach((token, at) => {
     const readings = readingsOf(tokens, at, lexicon);
-    const place = { following: tokens[at + 1], asks };
+    const inTag = asks && tokens[at - 1]?.text === ',' && tokens.length - at <= 4;
+    const place = { following: tokens[at + 1], asks, tag: inTag };
     const best = new Map<string, State>();
     for (const state of states) {
       for (const reading of readings) {

@@ -10,6 +10,12 @@ export const clauseVerbs =
   suggest discover prove pretend predict announce admit complain trust assume gather suspect observe recall
   deny confess boast argue`);
 
+/** Verbs that take to and a base form: need to water. */
+export const toVerbs = list(
+  `need want have like love hate prefer try hope plan decide learn forget remember begin start promise agree
+   refuse wish expect intend manage offer use ought happen tend continue`,
+);
+
 /** Verbs of speech that follow or break up a quotation. */
 export const speechVerbs =
   list(`say ask reply answer shout whisper cry call explain add tell think mutter yell

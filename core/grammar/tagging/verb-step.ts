@@ -70,6 +70,8 @@ export interface VerbPlace {
   readonly listed: boolean;
   /** The sentence ends with a question mark. */
   readonly asks: boolean;
+  /** A question tag begins here. */
+  readonly tag: boolean;
   readonly word: string;
   /** Not follows. */
   readonly negated: boolean;
@@ -81,7 +83,7 @@ const objectParticiple = /^(?:want|have|get|keep|leave|see|find|hear|need|like|m
 export function verbCost(
   state: State,
   reading: WordReading,
-  { ends, listed, asks, word, negated }: VerbPlace,
+  { ends, listed, asks, tag: inTag, word, negated }: VerbPlace,
 ): { cost: number; next: Partial<State> } {
   const { tag, form } = reading;
   const anchor = anchorOf(state);
@@ -106,7 +108,7 @@ export function verbCost(
     if (state.pending === 0) {
       const speech = speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote';
       // He came, saw and went: with a comma alone a second verb hardly shares its subject.
-      const comma = state.free && anchor?.tag === 'comma' ? 1.2 : 0.25;
+      const comma = state.free && anchor?.tag === 'comma' && !inTag ? 1.2 : 0.25;
       cost += speech ? 0 : state.free ? comma : clauseVerbs.has(state.verb) ? 0.8 : SECOND_VERB;
     }
     const fronted =
@@ -122,7 +124,10 @@ export function verbCost(
       cost += 1;
     if (!state.subject && inverted && anchor !== undefined && anchor.tag !== 'question' && !start)
       cost += 1;
-    if (!inverted && state.subject) cost += agreement(state.many, reading);
+    // I saw the thief run: the noun before, and not the subject of see, would be its subject.
+    const inner =
+      state.pending === 0 && clauseVerbs.has(state.verb) && anchor && nominalEnd.has(anchor.tag);
+    if (!inverted && state.subject) cost += agreement(inner ? anchor.plural : state.many, reading);
     // In the rather antique …: what a preposition or an article waits for is no verb.
     if (anchor !== state.reading && /^(?:preposition|determiner)$/.test(anchor?.tag ?? ''))
       cost += 3;
@@ -136,9 +141,9 @@ export function verbCost(
     if (state.expect === 'base') cost += 1.5;
     if (state.expect !== 'nothing' && state.fronted) cost += 1;
     // The news that it was going to close spread: a clause inside the subject ends with its verb.
-    const inner =
+    const closes =
       state.pending > 0 && state.reading && /^(?:base|present|third|past)$/.test(state.reading.tag);
-    if (inner) cost -= 2.4;
+    if (closes) cost -= 2.4;
     // The castle, built on a rock, was …: a subject has no comma before its verb.
     const cutOff =
       state.reading?.tag === 'comma' &&

@@ -46,11 +46,14 @@ export const textOf = (source: string, tokens: readonly TaggedToken[]): string =
   return first === undefined || last === undefined ? '' : source.slice(first.start, last.end);
 };
 
+/** Family names that stand for a person: Mum closed it. */
+const family = /^(?:mum|mom|dad|mummy|daddy|grandma|grandpa|granny|grandad|auntie|nan)$/i;
+
 /** A phrase with the small letter that it has in the middle of a sentence. */
 export function lowered(phrase: string, first: TaggedToken | undefined): string {
   if (first === undefined || first.tag === 'name' || /^i(?:$|['’])/i.test(first.lower))
     return phrase;
-  if (/^\p{Lu}{2}/u.test(phrase)) return phrase;
+  if (/^\p{Lu}{2}/u.test(phrase) || family.test(phrase)) return phrase;
   return phrase.charAt(0).toLowerCase() + phrase.slice(1);
 }
 
@@ -66,6 +69,15 @@ export function agreementOf(subject: readonly TaggedToken[]): Agreement {
   if (words[0] === 'we') return { person: 1, plural: true };
   if (words.length === 1 && words[0] === 'you') return { person: 2, plural: true };
   return { person: 3, plural };
+}
+
+/** The number of the subject as its verb tells it, which a relative clause inside it cannot hide. */
+function agreementWith(subject: readonly TaggedToken[], finite: TaggedToken): Agreement {
+  const agreement = agreementOf(subject);
+  const tells = finite.plural !== undefined && finite.lower !== 'were';
+  return agreement.person === 3 && tells
+    ? { person: 3, plural: finite.plural === true }
+    : agreement;
 }
 
 const modals: Readonly<Record<string, string>> = {
@@ -127,7 +139,7 @@ export function frameOf(
   return {
     before: source.slice(0, start),
     subject: lowered(textOf(source, subject), firstSubject),
-    agreement: agreementOf(subject),
+    agreement: agreementWith(subject, group.finite),
     features: featuresOf(group),
     negative: group.negative,
     adverbs: [...pre, ...parts.inner.filter(({ tag }) => tag === 'adverb')].map(({ text }) => text),

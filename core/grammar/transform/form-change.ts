@@ -1,5 +1,5 @@
 /** Statement, question and negative; one tense to another. */
-import type { VerbFeatures } from '../../forms/english/verb-phrase';
+import { verbPhrase, type VerbFeatures } from '../../forms/english/verb-phrase';
 import type { FormSource } from '../../forms/english/verb-forms';
 import type { TenseAspect } from '../clauses/tense-aspect';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
@@ -19,6 +19,10 @@ const isContracted = (sentence: string) => /\p{L}n[’']t\b/iu.test(sentence);
 const endWith = (end: string, mark: string) =>
   /[.!?]/.test(end) ? end.replace(/[.!?]+/, mark) : `${mark}${end}`;
 
+/** A time that stands in front of a sentence without a verb of its own. */
+const leadTime =
+  /^(?:yesterday|today|tomorrow|now|then|usually|sometimes|(?:every|last|next|this) \p{L}+|on \p{L}+days?|in the \p{L}+|at (?:noon|night|midnight|\p{L}+ o[’']clock)|in \d{4})$/iu;
+
 export function toQuestion(
   sentence: string,
   analysis: SentenceAnalysis,
@@ -31,14 +35,32 @@ export function toQuestion(
     throw new NoSuchForm('A command has no question: it has no subject of its own.');
   if (frame.subject === '')
     throw new NoSuchForm('There is no subject that could change places with the verb.');
-  const asked = { ...frame, question: true, end: endWith(frame.end, '?'), rest: toAny(frame.rest) };
+  const inPlace = {
+    ...frame,
+    question: true,
+    end: endWith(frame.end, '?'),
+    rest: toAny(frame.rest),
+  };
+  // Yesterday we rowed: did we row yesterday? A time in front goes to the end.
+  const lead = frame.before.trim().replace(/,$/, '');
+  const asked = leadTime.test(lead)
+    ? {
+        ...inPlace,
+        before: '',
+        rest: `${inPlace.rest} ${lead.charAt(0).toLowerCase()}${lead.slice(1)}`.trim(),
+      }
+    : inPlace;
   const result = render(asked, isContracted(sentence));
   return {
     result,
     accepted: [
       ...new Set([
-        render({ ...asked, rest: frame.rest }, isContracted(sentence)),
+        render(
+          { ...asked, rest: asked.rest.replace(inPlace.rest, frame.rest) },
+          isContracted(sentence),
+        ),
         render(asked, !isContracted(sentence)),
+        render(inPlace, isContracted(sentence)),
       ]),
     ].filter((one) => one !== result),
     changes: [
@@ -117,6 +139,8 @@ export function toNegative(
   ) {
     throw new NoSuchForm('This sentence says no already, with another word than not.');
   }
+  const whole = quantified(frame);
+  if (whole !== undefined) return whole;
   const { modal } = frame.features;
   const already = frame.adverbs.includes('already');
   const denied: ClauseFrame = {
@@ -157,6 +181,39 @@ export function toNegative(
       ...new Set([render(denied, false), render({ ...denied, rest: frame.rest }, true)]),
     ].filter((one) => one !== result),
     changes,
+  };
+}
+
+/** Everyone came, not everyone came; somebody knocks, nobody knocks: the subject says no, and the verb stays. */
+function quantified(frame: ClauseFrame): Changed | undefined {
+  if (frame.question) return undefined;
+  const all = /^(?:every(?:one|body|thing)?|all)\b/i.exec(frame.subject);
+  const some = /^some(?=one\b|body\b|thing\b)/i.exec(frame.subject);
+  if (!all && !some) return undefined;
+  const subject = all
+    ? `not ${frame.subject}`
+    : frame.subject.replace(/^some(one)?/i, (found) => (found.length > 4 ? 'no one' : 'no'));
+  const result = render({ ...frame, subject });
+  return {
+    result,
+    accepted: some
+      ? [
+          render({
+            ...frame,
+            subject: subject === 'no one' ? 'nobody' : subject.replace('nobody', 'no one'),
+          }),
+        ].filter((one) => one !== result)
+      : [render({ ...frame, negative: true }, true)],
+    changes: [
+      {
+        what: 'subject',
+        from: frame.subject,
+        to: subject,
+        why: all
+          ? 'Not before everyone or all: it is true of some, and not of all.'
+          : 'Somebody becomes nobody: the no is in the subject.',
+      },
+    ],
   };
 }
 
@@ -255,23 +312,80 @@ export function toTense(
   if (frame.imperative) throw new NoSuchForm('A command has no tense.');
   if (analysis.tenseAspect === tense)
     throw new NoSuchForm(`This sentence is in the ${tense} already.`);
-  const moved = inTense(frame, tense);
+  if (analysis.condition.condition !== undefined && analysis.conditional !== 'none')
+    throw new NoSuchForm(
+      'The tenses of an if-sentence go together. Ask for another type: zero, first, second or third conditional.',
+    );
+  const clash = clashingTime(`${frame.before} ${frame.rest}`, tense);
+  const kept = (text: string) => (clash === undefined ? text : without(text, clash));
+  const before = kept(frame.before);
+  const moved = {
+    ...inTense(frame, tense),
+    before: before === frame.before ? before : /\p{L}/u.test(before) ? `${before} ` : '',
+    rest: kept(frame.rest),
+  };
   const short = isContracted(sentence);
-  const result = render(moved, short);
+  const result = withShared(render(moved, short), sentence, analysis, moved, forms);
   const changes: GrammarChange[] = [
     { what: 'verb', from: verbText(frame), to: verbText(moved), why: whyTense(tense) },
   ];
-  const time =
-    /\b(?:yesterday|tomorrow|now|ago|last (?:night|week|month|year|summer|winter|monday|tuesday|wednesday|thursday|friday|saturday|sunday)|next (?:week|month|year)|at the moment)\b/i.exec(
-      sentence,
-    )?.[0];
-  if (time)
+  if (clash !== undefined)
     changes.push({
       what: 'time',
-      from: time,
-      to: time,
-      why: `Read it again: ${time} may not go with this tense.`,
+      from: clash,
+      to: '',
+      why: `${clash} does not go with the ${tense}: it is left out.`,
     });
   const other = frame.negative ? render(moved, !short) : result;
   return { result, accepted: other === result ? [] : [other], changes };
+}
+
+const past = String.raw`yesterday(?: \w+)?|last (?:night|week|weekend|month|year|spring|summer|autumn|winter|monday|tuesday|wednesday|thursday|friday|saturday|sunday)|(?:\w+ )?\w+ ago|in 1\d{3}|in 20[01]\d`;
+const future = 'tomorrow(?: \\w+)?|next (?:week|weekend|month|year|spring|summer|autumn|winter)';
+const nowWords = 'at the moment|right now|now';
+
+/** A time that cannot stand with the tense: yesterday with the present perfect. */
+function clashingTime(rest: string, tense: string): string | undefined {
+  const bars = [
+    ...(/^(?:present|future)/.test(tense) ? [past] : []),
+    ...(/^past|^present perfect/.test(tense) ? [future, nowWords] : []),
+  ];
+  if (bars.length === 0) return undefined;
+  return new RegExp(`\\b(?:${bars.join('|')})\\b`, 'i').exec(rest)?.[0];
+}
+
+const without = (text: string, part: string) =>
+  text
+    .replace(part, '')
+    .replace(/\s+/g, ' ')
+    .replace(/ ([,;])/g, '$1')
+    .trim();
+
+/**
+ * A second verb of the same subject moves too: the sun rose in the east and set in the west.
+ * `result` is the sentence with its first verb moved.
+ */
+function withShared(
+  result: string,
+  sentence: string,
+  { clauses, main, tokens }: SentenceAnalysis,
+  { features, agreement }: ClauseFrame,
+  forms: FormSource,
+): string {
+  let made = result;
+  for (const clause of clauses) {
+    const { group } = clause;
+    const { finite, verb } = group;
+    const shares = clause.kind === 'main' && clause !== main && clause.shares;
+    if (!shares || finite.at !== verb.at || finite.tag === 'modal') continue;
+    const { base = verb.lower } = verb;
+    // After an auxiliary the second verb follows without it: has risen and set.
+    const words = verbPhrase({ ...features, base, passive: false }, agreement, forms);
+    const said = words[words.length - 1] ?? verb.text;
+    const tail = sentence.slice(verb.end, tokens[tokens.length - 1]?.start ?? sentence.length);
+    const old = `${verb.text}${tail}`;
+    const at = made.lastIndexOf(old);
+    if (at >= 0) made = `${made.slice(0, at)}${said}${tail}${made.slice(at + old.length)}`;
+  }
+  return made;
 }

@@ -48,8 +48,20 @@ const pronounsToOne: Readonly<Record<string, string>> = { we: 'I', they: 'he' };
 const article = (word: string) =>
   /^(?:[aeio]|u(?!ni|se|s[ei]))/i.test(word) || /^(?:hour|honest)/i.test(word) ? 'an' : 'a';
 
+/** Nouns that are measured and not counted (common practice; longer than any list of rules, so the usual ones). */
+const notCounted = new Set(
+  `water milk tea coffee juice rain snow hail ice weather wind-power thunder lightning fog frost air sunshine bread
+   butter cheese rice pasta flour sugar salt pepper jam honey meat music furniture homework housework information
+   advice news luggage money cash traffic sand grass wood iron steel gold silver plastic metal paper cotton wool
+   luck fun help work knowledge progress research electricity energy heat dust smoke mud soil oil petrol`.split(
+    /\s+/,
+  ),
+);
+
 function pluralOf(word: string, lexicon: Lexicon): string {
   const reading = lexicon.find(word.toLowerCase())?.readings[0];
+  if (notCounted.has(word.toLowerCase()))
+    throw new NoSuchForm(`${word} is not counted: it has no plural.`);
   const made = inflect(word.toLowerCase(), 's', {
     wordClass: 'noun',
     ...(reading ? { reading } : {}),
@@ -108,6 +120,10 @@ export function toNumber(
     throw new NoSuchForm('A command has no subject that could be one or many.');
   if (subject.some(({ lower, tag }) => tag === 'and' && lower === 'and'))
     throw new NoSuchForm('Two are named here: the subject is plural, and has no one singular.');
+  // If nobody cuts the grass, it grows: it stands for what the clause in front names.
+  const only = subject.length === 1 ? subject[0]?.lower : undefined;
+  if (only === 'it' && analysis.clauses.some((clause) => clause.to < (subject[0]?.at ?? 0)))
+    throw new NoSuchForm('It stands for something in the clause before: change that one first.');
   const relative = subject.findIndex(({ tag }) => tag === 'relative' || tag === 'preposition');
   const phrase = relative > 0 ? subject.slice(0, relative) : subject;
   const tail = relative > 0 ? ` ${textOf(sentence, subject.slice(relative))}` : '';
@@ -150,6 +166,19 @@ export function toNumber(
       // What is not counted stays as it is.
     }
   }
+  // He was ashamed of his behaviour, they were ashamed of theirs.
+  const own = ownWords(only ?? '', many);
+  if (own !== undefined) {
+    const turned = rest.replace(own.words, (word) => own.turn[word.toLowerCase()] ?? word);
+    if (turned !== rest)
+      changes.push({
+        what: 'pronoun',
+        from: rest,
+        to: turned,
+        why: 'It stands for the subject, and has its number.',
+      });
+    rest = turned;
+  }
   const before = verbText(frame);
   const changed = { ...frame, subject: `${made}${tail}`, agreement, rest };
   if (verbText(changed) !== before)
@@ -167,4 +196,24 @@ export function toNumber(
         )
       : [];
   return { result, accepted, changes };
+}
+
+const theirs: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  he: { his: 'their', himself: 'themselves' },
+  she: { her: 'their', herself: 'themselves' },
+  it: { its: 'their', itself: 'themselves' },
+  i: { my: 'our', myself: 'ourselves' },
+};
+const ofOne: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  we: { our: 'my', ourselves: 'myself' },
+  they: { their: 'his', themselves: 'himself' },
+};
+/** What follows a noun of one or of many may say either of several pronouns for it. */
+const afterNoun: Readonly<Record<string, string>> = { its: 'their', itself: 'themselves' };
+
+/** The words after the verb that go with the subject, and what they turn into. */
+function ownWords(subject: string, many: boolean) {
+  const turn = (many ? theirs : ofOne)[subject] ?? (many && subject === '' ? afterNoun : undefined);
+  if (turn === undefined) return undefined;
+  return { words: new RegExp(`\\b(?:${Object.keys(turn).join('|')})\\b`, 'gi'), turn };
 }

@@ -2,7 +2,8 @@
 import type { Lexicon } from '../../words/lexicon';
 import type { Spelling } from '../../classes/choices';
 import { sentencesIn } from '../../texts/analysis/segment';
-import { analyseSentence } from '../describe/describe-sentence';
+import { analyseSentence, type SentenceAnalysis } from '../describe/describe-sentence';
+import { speechVerbs } from '../tagging/verb-patterns';
 import { NoSuchForm, type Changed } from './change';
 import { combine, isJoiner, joiners } from './combine';
 import { moveClause, toConditional } from './conditional-change';
@@ -74,6 +75,26 @@ const aliases: Readonly<Record<string, string>> = {
   'going to': 'future going-to',
 };
 
+/** A quotation with who said it, and a question tag, are two sentences in one: neither can be changed alone. */
+function refuseReport({ main, tokens, clauses }: SentenceAnalysis): void {
+  const quoted = tokens.filter(({ text }) => /^["“”]$/.test(text)).length > 1;
+  if (quoted && main !== undefined && speechVerbs.has(main.group.verb.base ?? ''))
+    throw new NoSuchForm(
+      'This reports what somebody said. Change the sentence inside the quotation marks, or ask for reported speech.',
+    );
+  const last = clauses[clauses.length - 1];
+  const tagged =
+    last !== undefined &&
+    last !== main &&
+    last.group.inverted &&
+    tokens[last.group.finite.at - 1]?.tag === 'comma' &&
+    tokens.length - last.group.finite.at <= 4;
+  if (tagged)
+    throw new NoSuchForm(
+      'A question tag stands at the end. Take it away, then change the sentence.',
+    );
+}
+
 function change(request: TransformRequest, lexicon: Lexicon): { changed: Changed; sure: boolean } {
   const forms = { lexicon, spelling: request.spelling };
   const to = aliases[request.to.trim().toLowerCase()] ?? request.to.trim().toLowerCase();
@@ -105,6 +126,7 @@ function change(request: TransformRequest, lexicon: Lexicon): { changed: Changed
         `This is no whole sentence: it lacks a ${analysis.whole.missing.join(' and a ')}.`,
       );
     }
+    refuseReport(analysis);
     switch (to) {
       case 'passive':
         return toPassive(sentence, analysis, forms);

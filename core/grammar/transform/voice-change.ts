@@ -1,5 +1,5 @@
 /** Active to passive and back. */
-import { verbPhrase } from '../../forms/english/verb-phrase';
+import { verbPhrase, type Agreement } from '../../forms/english/verb-phrase';
 import { pronounOf, pronouns } from '../../forms/english/pronouns';
 import type { FormSource } from '../../forms/english/verb-forms';
 import { agentOf } from '../describe/voice';
@@ -63,8 +63,13 @@ export function toPassive(
   const { group } = main;
   const base = group.verb.base ?? group.verb.lower;
   if (group.imperative) throw new NoSuchForm('A command has no passive.');
+  if (base === 'get' || base === 'let')
+    throw new NoSuchForm(`There is no passive of ${base} in use.`);
   const frame = frameOf(sentence, analysis, forms);
-  const object = frame.parts.parts.find(({ name }) => name === 'object')?.tokens;
+  const measured = /^(?:a lot|a little|a bit|much|more|less|far|miles)$/i;
+  const object = frame.parts.parts.find(
+    ({ name, tokens }) => name === 'object' && !measured.test(textOf(sentence, tokens)),
+  )?.tokens;
   const receiver = frame.parts.parts.find(({ name }) => name === 'to whom')?.tokens;
   if (neverPassive.has(base) || (linkingVerbs.has(base) && object === undefined)) {
     throw new NoSuchForm(`There is no passive of ${base}: nothing is done to anybody.`);
@@ -93,6 +98,9 @@ export function toPassive(
         : token,
     ),
   );
+  const asker = frame.parts.subject[0];
+  if (asker?.tag === 'question' && frame.parts.subject.length === 1 && !frame.question)
+    return whoDidIt(frame, asker, newSubject, agreement);
   const oldSubject = frame.subject;
   const by = nobody.test(oldSubject) ? '' : `by ${asObject(oldSubject)}`;
   const left = remainder(sentence, frame, [
@@ -102,7 +110,13 @@ export function toPassive(
   const to =
     receiver && receiver[0]?.tag !== 'preposition' ? `to ${textOf(sentence, receiver)}` : '';
   const particle = particleAt.exec(left)?.[0] ?? '';
-  const tail = particle ? left.slice(particle.length).trim() : left;
+  const after = particle ? left.slice(particle.length).trim() : left;
+  const first = analysis.tokens.find(
+    ({ at, text }) =>
+      at > group.verb.at && !object.some((one) => one.at === at) && after.startsWith(text),
+  );
+  // She was seen to run; he was made to wait.
+  const tail = first?.tag === 'base' ? `to ${after}` : after;
   const made = (rest: readonly string[], negativeShort: boolean): string =>
     render(
       {
@@ -122,13 +136,19 @@ export function toPassive(
   const without = made([particle, to, tail], short);
   const late = made([particle, to, tail, by], short);
   // Tied to the wall by the sailors; closed by Bram at noon.
-  const place = frame.parts.parts.some(
-    ({ name, tokens: list }) =>
-      (name === 'where' || name === 'how') && tail.startsWith(textOf(sentence, list)),
-  );
+  // It was called Spark by me: what the object is called or becomes stays next to the verb.
+  const named =
+    first !== undefined &&
+    /^(?:name|noun|nouns|determiner|adjective|base|participle|ing)$/.test(first.tag);
+  const place =
+    named ||
+    frame.parts.parts.some(
+      ({ name, tokens: list }) =>
+        (name === 'where' || name === 'how') && tail.startsWith(textOf(sentence, list)),
+    );
   const result = place ? late : early;
   const before = verbText(frame);
-  const after = verbPhrase({ ...frame.features, passive: true }, agreement, forms).join(' ');
+  const passiveVerb = verbPhrase({ ...frame.features, passive: true }, agreement, forms).join(' ');
   return {
     result,
     accepted: [...new Set([early, late, without])].filter((one) => one !== result),
@@ -142,7 +162,7 @@ export function toPassive(
       {
         what: 'verb',
         from: before,
-        to: after,
+        to: passiveVerb,
         why: 'A passive is a form of be and the past participle, in the same tense.',
       },
       by === ''
@@ -162,16 +182,58 @@ export function toPassive(
   };
 }
 
+/** Who ate it? Who was it eaten by? The question word moves to the agent. */
+function whoDidIt(
+  frame: ClauseFrame,
+  asker: TaggedToken,
+  subject: string,
+  agreement: Agreement,
+): Changed {
+  const asked = render({
+    ...frame,
+    before: '',
+    subject,
+    agreement,
+    features: { ...frame.features, passive: true },
+    question: true,
+    rest: '',
+  });
+  const core = asked.charAt(0).toLowerCase() + asked.slice(1).replace(/[.?!]+["”’]?$/, '');
+  const word = asker.text.charAt(0).toUpperCase() + asker.text.slice(1);
+  return {
+    result: `${word} ${core} by?`,
+    accepted: asker.lower === 'who' ? [`By whom ${core}?`] : [],
+    changes: [
+      {
+        what: 'subject',
+        from: asker.text,
+        to: subject,
+        why: 'What something is done to becomes the subject; the question word goes with by.',
+      },
+    ],
+  };
+}
+
 export function toActive(sentence: string, analysis: SentenceAnalysis, forms: FormSource): Changed {
   const { main, tokens } = analysis;
   if (main === undefined) throw new NoSuchForm('There is no main clause to change.');
   if (analysis.voice !== 'passive' || !main.group.passive)
     throw new NoSuchForm('This sentence is active already.');
+  if (main.group.verb.lower === 'born') throw new NoSuchForm('Was born has no active form in use.');
+  if (tokens.some(({ lower, tag }) => lower === 'whom' || (tag === 'question' && lower === 'who')))
+    throw new NoSuchForm('This asks who does it: the active question begins with who.');
   const frame = frameOf(sentence, analysis, forms);
   const agent = agentOf(tokens, main.group.verb.at);
+  // Was not found, was never found, without an agent: nobody found it.
+  const never = frame.adverbs.includes('never');
+  const denied = agent === undefined && !frame.question && (frame.negative || never);
   const left = remainder(sentence, frame, agent ? [agent] : []);
   const doer = agent?.slice(1) ?? [];
-  const subject = agent ? asSubject(lowered(textOf(sentence, doer), doer[0])) : 'someone';
+  const subject = agent
+    ? asSubject(lowered(textOf(sentence, doer), doer[0]))
+    : denied
+      ? 'nobody'
+      : 'someone';
   const agreement = agent
     ? agreementOf(
         doer.map((token, at) =>
@@ -181,7 +243,12 @@ export function toActive(sentence: string, analysis: SentenceAnalysis, forms: Fo
         ),
       )
     : { person: 3 as const, plural: false };
-  const object = asObject(frame.subject);
+  const nothing = !agent && /^(?:nothing|nobody|no one)$/i.test(frame.subject);
+  const object = nothing
+    ? frame.subject.replace(/^no(?:thing)?(?=body| one|$)/i, (no) =>
+        no.length > 2 ? 'anything' : 'any',
+      )
+    : asObject(frame.subject);
   const active = Object.fromEntries(
     Object.entries(frame.features).filter(([name]) => name !== 'passive'),
   ) as unknown as typeof frame.features;
@@ -192,9 +259,15 @@ export function toActive(sentence: string, analysis: SentenceAnalysis, forms: Fo
     render(
       {
         ...frame,
-        subject,
+        subject: nothing ? 'nobody' : subject,
         agreement,
         features: active,
+        ...(denied
+          ? {
+              negative: false,
+              adverbs: frame.adverbs.map((one) => (one === 'never' ? 'ever' : one)),
+            }
+          : {}),
         rest: rest
           .filter((part) => part !== '')
           .join(' ')
@@ -205,20 +278,21 @@ export function toActive(sentence: string, analysis: SentenceAnalysis, forms: Fo
   const result = made([object, particle, tail]);
   return {
     result,
-    accepted: agent
-      ? []
-      : ['people', 'they'].map((other) =>
-          render(
-            {
-              ...frame,
-              subject: other,
-              agreement: { person: 3, plural: true },
-              features: active,
-              rest: [object, particle, tail].filter((part) => part !== '').join(' '),
-            },
-            short,
+    accepted:
+      agent || denied || nothing
+        ? []
+        : ['people', 'they'].map((other) =>
+            render(
+              {
+                ...frame,
+                subject: other,
+                agreement: { person: 3, plural: true },
+                features: active,
+                rest: [object, particle, tail].filter((part) => part !== '').join(' '),
+              },
+              short,
+            ),
           ),
-        ),
     changes: [
       {
         what: 'subject',
