@@ -128,8 +128,15 @@ export function toConditional(
     };
   };
   const parts = clauseParts(tokens, result, analysis.clauses);
+  const able =
+    condition.group.modal !== undefined && /^(?:can|ca|could)$/.test(condition.group.modal);
+  const ifFeatures = featuresFor(condition, target.condition);
+  // If she can swim, if she could swim; had been able to where it did not happen.
+  const abilities: VerbFeatures = target.condition.perfect
+    ? { base: `be able to ${ifFeatures.base}`, past: true, perfect: true }
+    : { base: ifFeatures.base, modal: target.condition.past ? 'could' : 'can' };
   const newIf = verbWords(
-    featuresFor(condition, target.condition),
+    able ? abilities : ifFeatures,
     condition,
     subjectOf(tokens, condition),
     forms,

@@ -6,7 +6,7 @@ import { headOf } from '../clauses/noun-phrase';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import type { TaggedToken } from '../tagging/tag-sentence';
 import { NoSuchForm, type Changed, type GrammarChange } from './change';
-import { frameOf, lowered, render, textOf, verbText } from './clause-frame';
+import { frameOf, lowered, render, textOf, verbText, type ClauseFrame } from './clause-frame';
 
 const toMany: Readonly<Record<string, string>> = {
   a: '',
@@ -39,11 +39,18 @@ const toOne: Readonly<Record<string, string>> = {
 };
 const pronounsToMany: Readonly<Record<string, string>> = {
   i: 'we',
+  this: 'these',
+  that: 'those',
   he: 'they',
   she: 'they',
   it: 'they',
 };
-const pronounsToOne: Readonly<Record<string, string>> = { we: 'I', they: 'he' };
+const pronounsToOne: Readonly<Record<string, string>> = {
+  we: 'I',
+  they: 'he',
+  these: 'this',
+  those: 'that',
+};
 
 const article = (word: string) =>
   /^(?:[aeio]|u(?!ni|se|s[ei]))/i.test(word) || /^(?:hour|honest)/i.test(word) ? 'an' : 'a';
@@ -120,6 +127,7 @@ export function toNumber(
     throw new NoSuchForm('A command has no subject that could be one or many.');
   if (subject.some(({ lower, tag }) => tag === 'and' && lower === 'and'))
     throw new NoSuchForm('Two are named here: the subject is plural, and has no one singular.');
+  if (subject[0]?.lower === 'there') return thereInNumber(sentence, frame, many, forms);
   // If nobody cuts the grass, it grows: it stands for what the clause in front names.
   const only = subject.length === 1 ? subject[0]?.lower : undefined;
   if (only === 'it' && analysis.clauses.some((clause) => clause.to < (subject[0]?.at ?? 0)))
@@ -216,4 +224,45 @@ function ownWords(subject: string, many: boolean) {
   const turn = (many ? theirs : ofOne)[subject] ?? (many && subject === '' ? afterNoun : undefined);
   if (turn === undefined) return undefined;
   return { words: new RegExp(`\\b(?:${Object.keys(turn).join('|')})\\b`, 'gi'), turn };
+}
+
+/** There is a spider, there are spiders: what is there has the number, and the verb goes with it. */
+function thereInNumber(
+  sentence: string,
+  frame: ClauseFrame,
+  many: boolean,
+  forms: FormSource,
+): Changed {
+  const what = frame.parts.parts.find(({ name }) => name === 'complement')?.tokens;
+  if (what === undefined) throw new NoSuchForm('There is no noun to change.');
+  const old = textOf(sentence, what);
+  const made = phraseInNumber(what, many, forms.lexicon);
+  const before = verbText(frame);
+  const changed = {
+    ...frame,
+    agreement: { person: 3 as const, plural: many },
+    rest: frame.rest.replace(old, made),
+  };
+  return {
+    result: render(changed, /n[’']t/i.test(sentence)),
+    accepted: many
+      ? [render({ ...changed, rest: changed.rest.replace(made, `some ${made}`) })]
+      : [],
+    changes: [
+      {
+        what: 'noun',
+        from: old,
+        to: made,
+        why: many
+          ? 'More than one: the noun takes its plural.'
+          : 'Only one: the noun takes its singular.',
+      },
+      {
+        what: 'verb',
+        from: before,
+        to: verbText(changed),
+        why: 'After there the verb agrees with what is there.',
+      },
+    ],
+  };
 }

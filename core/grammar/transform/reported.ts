@@ -1,5 +1,5 @@
 /** Direct speech to reported speech: backshift, pronouns, words of time and place (Swan, “indirect speech”, from memory). */
-import { pronounOf, type Pronoun } from '../../forms/english/pronouns';
+import { pronounOf, pronouns, type Pronoun } from '../../forms/english/pronouns';
 import type { FormSource } from '../../forms/english/verb-forms';
 import {
   verbPhrase,
@@ -77,6 +77,21 @@ function read(sentence: string): Quotation {
 const pronounsFor = (speaker: string, pronoun: string): Pronoun =>
   pronounOf(speaker) ?? pronounOf(pronoun) ?? (pronounOf('they') as Pronoun);
 
+const men =
+  /\b(?:brother|father|dad|uncle|grandfather|grandpa|son|nephew|man|boy|king|prince|postman|mr)\b/i;
+const women =
+  /\b(?:sister|mother|mum|mom|aunt|grandmother|grandma|daughter|niece|woman|girl|queen|princess|mrs|miss|ms)\b/i;
+
+/** Who you is, once it is told by somebody else: the one who was spoken to, and them where nobody is named. */
+function hearerAs(hearer: string | undefined): Pronoun {
+  const they = pronounOf('they') as Pronoun;
+  if (hearer === undefined) return they;
+  const named = pronounOf(hearer) ?? pronouns.find(({ object }) => object === hearer.toLowerCase());
+  if (named) return named;
+  if (men.test(hearer)) return pronounOf('he') ?? they;
+  return women.test(hearer) ? (pronounOf('she') ?? they) : they;
+}
+
 const pastModals: Readonly<Record<string, string>> = {
   will: 'would',
   can: 'could',
@@ -124,16 +139,28 @@ function verbOf(
   };
 }
 
+/** What stands before a subject: nothing, or a word that opens a clause. */
+const leadsClause =
+  /^$|\b(?:if|when|that|because|what|where|who|which|why|how|while|until|before|after|and|but|so)\s+$/i;
+
 /** The rest of what was said, with its pronouns and words of time moved. */
-function moveWords(text: string, who: Pronoun, changes: GrammarChange[]): string {
+function moveWords(text: string, who: Pronoun, to: Pronoun, changes: GrammarChange[]): string {
   return text.replace(
-    /\b(?:I|me|my|mine|myself|we|us|our|today|tonight|yesterday|tomorrow|now|here|ago|this|these|last (?:night|week|year)|next (?:week|year))\b/gi,
-    (word) => {
+    /\b(?:I|me|my|mine|myself|we|us|our|you|your|yours|yourself|today|tonight|yesterday|tomorrow|now|here|ago|this|these|last (?:night|week|year)|next (?:week|year))\b/gi,
+    (word, offset: number) => {
       const lower = word.toLowerCase();
-      const plural = { we: 'they', us: 'them', our: 'their', you: 'they', your: 'their' }[lower];
+      const plural = {
+        we: 'they',
+        us: 'them',
+        our: 'their',
+        you: leadsClause.test(text.slice(0, offset)) ? to.subject : to.object,
+        your: to.determiner,
+        yours: to.possessive,
+        yourself: to.reflexive,
+      }[lower];
       const last = /^last (night|week|year)$/.exec(lower);
       const next = /^next (week|year)$/.exec(lower);
-      const to =
+      const moved =
         plural ??
         {
           i: who.subject,
@@ -144,19 +171,39 @@ function moveWords(text: string, who: Pronoun, changes: GrammarChange[]): string
         }[lower] ??
         (last ? `the ${last[1]} before` : next ? `the next ${next[1]}` : shift[lower]) ??
         word;
-      if (to !== word)
+      if (moved !== word)
         changes.push({
           what: shift[lower] || last || next ? 'time and place' : 'pronoun',
           from: word,
-          to,
+          to: moved,
           why:
             shift[lower] || last || next
               ? 'Seen from later, the word moves.'
               : 'The speaker is now spoken about.',
         });
-      return to;
+      return moved;
     },
   );
+}
+
+/** If you call me: what a clause inside says in the present moves back too; what is past stays. */
+function innerClauses(rest: string, analysis: SentenceAnalysis, forms: FormSource): string {
+  let text = rest;
+  for (const clause of analysis.clauses) {
+    const { group } = clause;
+    const first = group.tokens[0];
+    const last = group.tokens[group.tokens.length - 1];
+    if (clause === analysis.main || group.past || group.imperative || !first || !last) continue;
+    if (last.at - first.at !== group.tokens.length - 1 || group.negative) continue;
+    const from = (clause.opener?.at ?? analysis.main?.group.verb.at ?? -1) + 1;
+    const subject = analysis.tokens
+      .slice(from, group.finite.at)
+      .map((token) => token.text)
+      .join(' ');
+    const { text: moved, old } = verbOf(clause, analysis, forms, subject, false);
+    text = text.replace(`${subject} ${old}`, `${subject} ${moved}`);
+  }
+  return text;
 }
 
 export interface ReportOptions {
@@ -178,6 +225,7 @@ export function toReported(
   if (analysis.main === undefined || analysis.completeness !== 'complete')
     throw new NoSuchForm('What is said is no whole sentence: it cannot be reported as one.');
   const who = pronounsFor(speaker, pronoun);
+  const to = hearerAs(hearer);
   const name = speaker.charAt(0).toUpperCase() + speaker.slice(1);
   const changes: GrammarChange[] = [];
   if (analysis.type === 'imperative') {
@@ -185,6 +233,7 @@ export function toReported(
     const rest = moveWords(
       `${frame.adverbs.join(' ')} ${frame.features.base} ${frame.rest}`.trim(),
       who,
+      to,
       changes,
     );
     const whom = hearer ?? 'them';
@@ -201,10 +250,11 @@ export function toReported(
     return { result, accepted: [result.replace(' told ', ' asked ')], changes };
   }
   const frame = frameOf(inner, analysis, forms);
-  const subject = moveWords(frame.subject, who, changes);
+  const subject = moveWords(frame.subject, who, to, changes);
   const moved = verbOf(analysis.main, analysis, forms, subject, false);
   const lead = frame.question ? '' : frame.before.trim();
-  const rest = moveWords(frame.rest, who, changes);
+  const shifted = innerClauses(frame.rest, analysis, forms);
+  const rest = moveWords(` ${shifted}`, who, to, changes).trim();
   changes.unshift({
     what: 'verb',
     from: moved.old,
