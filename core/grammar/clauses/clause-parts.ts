@@ -71,7 +71,13 @@ function subjectTokens(
     return tokens.slice(first.at, stop).filter(({ tag }) => tag !== 'adverb' && tag !== 'not');
   }
   let end = group.finite.at;
-  while (end > floor && /^(?:adverb|not)$/.test(tokens[end - 1]?.tag ?? '')) end -= 1;
+  // The woman who lives upstairs plays: an adverb of place belongs to what stands before it.
+  while (
+    end > floor &&
+    /^(?:adverb|not)$/.test(tokens[end - 1]?.tag ?? '') &&
+    !placeAdverbs.test(tokens[end - 1]?.lower ?? '')
+  )
+    end -= 1;
   let start = floor;
   // After the joiner, or the comma that closes what stands in front.
   const segment = tokens.slice(floor, end);
@@ -139,9 +145,15 @@ export function clauseParts(
   const subject = clause.shares ? [] : subjectTokens(tokens, clause, base);
   const verbAt = group.verb.at;
   const taken = new Set(group.tokens.map(({ at }) => at));
-  const inner = tokens
-    .slice(group.finite.at + 1, verbAt)
-    .filter((token) => !taken.has(token.at) && (token.tag === 'adverb' || token.tag === 'not'));
+  const inner = tokens.slice(group.finite.at + 1, verbAt).filter(
+    (token) =>
+      !taken.has(token.at) &&
+      (token.tag === 'adverb' || token.tag === 'not') &&
+      // Do so many visitors come? What stands in the subject is no adverb of the verb.
+      !(
+        group.inverted && /^(?:determiner|adjective|number)$/.test(tokens[token.at + 1]?.tag ?? '')
+      ),
+  );
   const endMark = tokens.findLastIndex(({ tag }) => tag === 'stop' || tag === 'quote');
   const next = clauses.find(
     (other) =>

@@ -207,6 +207,13 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
         // And goes on with the clause before: if it rains and the wind blows.
         const continues =
           last.kind !== 'main' && (!mains || (!comma && !ownSubject && last.kind !== 'relative'));
+        // Those who live and hunt there: and joins the verb of the clause right before it.
+        const inside =
+          last.kind === 'relative' &&
+          mains &&
+          !comma &&
+          !ownSubject &&
+          joiner?.at === last.group.verb.at + 1;
         // The idea that animals feel joy and sadness is accepted: no other verb is left for the main clause.
         const only =
           !mains &&
@@ -216,7 +223,8 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
           /^(?:relative|that)$/.test(last.kind) &&
           /^(?:noun|nouns|name)$/.test(tokens[(joiner?.at ?? 0) - 1]?.tag ?? '') &&
           !tokens.slice(group.verb.at + 1).some((one) => isFinite(one));
-        if (only) kind = 'main';
+        if (inside) kind = 'relative';
+        else if (only) kind = 'main';
         else if (continues && !comma) kind = last.kind;
         else if (last.kind === 'relative' && !ownSubject && !mains) kind = 'main';
       } else if (last.kind === 'main' && isCondition(last, tokens)) {

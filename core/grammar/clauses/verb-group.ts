@@ -112,6 +112,18 @@ export function verbGroupAt(tokens: readonly TaggedToken[], at: number): VerbGro
         const token = tokens[seek] as TaggedToken;
         // There isn't any sugar left: what follows the noun belongs to it.
         const left = nouns > 0 && previous(tokens, at)?.lower === 'there';
+        // Is swimming good for you? The -ing form is what is asked about.
+        const asked =
+          mayInvert &&
+          group.length === 1 &&
+          seek === at + 1 &&
+          token.tag === 'ing' &&
+          previous(tokens, at) === undefined;
+        if (asked) {
+          passed.push(token);
+          nouns += 1;
+          continue;
+        }
         if (wanted.some((form) => isForm(token, form)) && !attributive(tokens, seek) && !left) {
           found = seek;
           break;

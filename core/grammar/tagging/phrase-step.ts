@@ -102,6 +102,17 @@ function adjectiveCost(state: State, token: Token, following: Token | undefined)
     adjectivalParticiples.has(token.lower)
   )
     cost += 1;
+  // Had mixed blue and yellow: what ends as a participle is one after have.
+  if (state.expect === 'participle' && anchor?.tag === 'have' && /(?:ed|en)$/.test(token.lower))
+    cost += 0.6;
+  // Is surprising everyone: with an object it is what is done.
+  const object =
+    following !== undefined &&
+    /^(?:the|an?|his|her|my|our|their|your|everyone|everybody|me|him|us|them|you)$/.test(
+      following.lower,
+    );
+  if (/ing$/.test(token.lower) && last === 'be' && object) cost += 1.5;
+  if (token.lower === 'promising' && following?.lower === 'to') cost += 1.5;
   // Is the gate open? What a fronted be waits for may be an adjective after its subject.
   if (state.expect === 'predicate' && state.fronted && last !== undefined && nominal.has(last))
     cost -= 1.1;

@@ -238,6 +238,9 @@ const layObject = (tokens: readonly Token[], at: number): boolean =>
 const beforeNoun =
   /^(?:the|an?|his|her|my|your|their|our|its|'s|free|iron|last|own|strong|ill|good|tin|empty|this|that|each|every|watering|with|in|of|dear)$/;
 
+const timeNoun =
+  /^(?:day|night|week|weekend|month|year|time|spring|summer|autumn|winter|term|century|(?:mon|tues|wednes|thurs|fri|satur|sun)day|january|february|march|april|may|june|july|august|september|october|november|december)$/;
+
 const isCapital = (text: string) => /^\p{Lu}/u.test(text);
 
 /** The readings of token `at`. */
@@ -266,6 +269,8 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   const closed = closedReadings(word);
   const readings: WordReading[] = closed.map((reading) => ({ ...reading }));
   const following = tokens[at + 1]?.lower;
+  if (/^(?:next|last)$/.test(lower) && timeNoun.test(following ?? ''))
+    return [{ tag: 'adjective', cost: 0 }];
   if (lower === 'because' && following === 'of') return [{ tag: 'preposition', cost: 0 }];
   // So that everyone could hear.
   if (
@@ -295,7 +300,7 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   // There used to be a market: no place, but the there of there is.
   if (
     lower === 'there' &&
-    /^(?:is|'s|are|was|were|will|'ll|used|must|might|may|can|should|could|would|has|have|had|seems?)$/.test(
+    /^(?:is|'s|are|was|were|will|'ll|be|been|used|must|might|may|can|should|could|would|has|have|had|seems?)$/.test(
       following ?? '',
     )
   ) {

@@ -159,12 +159,23 @@ function extend(
         last === 'pronoun-object';
       // When the snow melts … is no question without its mark.
       const told = begins && !isQuestion && /^(?:when|where)$/.test(token.lower) ? 1.5 : 0;
-      return answer(told + (begins ? 0 : asks ? 0.2 : 1.3), {
+      // What she wants is a puppy: the clause is the subject, and the verb is still to come.
+      const subjectClause =
+        begins && !isQuestion && /^(?:what|how|why|where|whoever|whatever)$/.test(token.lower)
+          ? answer(0.3, {
+              pending: state.pending + 1,
+              subject: person,
+              many: undefined,
+              expect: 'nothing',
+            })
+          : [];
+      const asked = answer(told + (begins ? 0 : asks ? 0.2 : 1.3), {
         pending: begins ? state.pending : state.pending + (last === 'to' ? 0 : 1),
         subject: person,
         many: undefined,
         expect: 'nothing',
       });
+      return [...asked, ...subjectClause];
     }
     case 'comma':
     case 'dash':

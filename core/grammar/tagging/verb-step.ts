@@ -115,7 +115,9 @@ export function verbCost(
       isAuxiliary(reading) &&
       (start || anchor?.tag === 'question' || !state.subject) &&
       anchor?.tag !== 'relative';
-    const inverted = fronted && (start || !state.subject || anchor?.tag === 'question');
+    // The results, which were collected in May, have been …: after an insertion the subject waits for its verb.
+    const resumes = anchor?.tag === 'comma' && state.subject && state.pending > 0 && !asks;
+    const inverted = fronted && !resumes && (start || !state.subject || anchor?.tag === 'question');
     if (!state.subject && !inverted) {
       cost += speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote' ? 0 : 2.5;
     }
@@ -143,7 +145,7 @@ export function verbCost(
     // The news that it was going to close spread: a clause inside the subject ends with its verb.
     const closes =
       state.pending > 0 && state.reading && /^(?:base|present|third|past)$/.test(state.reading.tag);
-    if (closes) cost -= 2.4;
+    if (closes) cost -= 2.6;
     // The castle, built on a rock, was …: a subject has no comma before its verb.
     const cutOff =
       state.reading?.tag === 'comma' &&
@@ -241,7 +243,7 @@ export function verbCost(
       intransitiveVerbs.has(reading.base ?? '') &&
       anchor !== undefined &&
       nominalEnd.has(anchor.tag)
-        ? 1.5
+        ? 2
         : 0;
     return {
       cost: (inserted ? 0.2 : 0.9) + last + bare,

@@ -1,8 +1,9 @@
 /** Statement, question and negative; one tense to another. */
-import { verbPhrase, type VerbFeatures } from '../../forms/english/verb-phrase';
+import { hasOperator, verbPhrase, type VerbFeatures } from '../../forms/english/verb-phrase';
 import type { FormSource } from '../../forms/english/verb-forms';
 import type { TenseAspect } from '../clauses/tense-aspect';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
+import { isExclamation } from '../describe/sentence-type';
 import { NoSuchForm, type Changed, type GrammarChange } from './change';
 import { frameOf, render, verbText, type ClauseFrame } from './clause-frame';
 
@@ -12,6 +13,14 @@ function mainFrame(sentence: string, analysis: SentenceAnalysis, forms: FormSour
   if (analysis.completeness === 'run-on')
     throw new NoSuchForm('These are two sentences in one: part them first.');
   return frameOf(sentence, analysis, forms);
+}
+
+/** How cold it is! It has the word order of neither a statement nor a question. */
+function refuseExclamation(analysis: SentenceAnalysis): void {
+  if (isExclamation(analysis.tokens, analysis.main))
+    throw new NoSuchForm(
+      'An exclamation with what or how has a word order of its own: say it as a plain statement first.',
+    );
 }
 
 const isContracted = (sentence: string) => /\p{L}n[’']t\b/iu.test(sentence);
@@ -28,11 +37,23 @@ export function toQuestion(
   analysis: SentenceAnalysis,
   forms: FormSource,
 ): Changed {
+  refuseExclamation(analysis);
   const frame = mainFrame(sentence, analysis, forms);
   if (frame.question || analysis.type === 'interrogative')
     throw new NoSuchForm('This is a question already.');
   if (frame.imperative)
     throw new NoSuchForm('A command has no question: it has no subject of its own.');
+  const opener = analysis.tokens.find(({ mark }) => !mark)?.tag;
+  const two = analysis.clauses.some(
+    (clause) =>
+      clause !== analysis.main && clause.kind === 'main' && clause.joiner && !clause.shares,
+  );
+  if (two)
+    throw new NoSuchForm(
+      'Two sentences are joined here, each with its subject: ask about one at a time.',
+    );
+  if (opener === 'to' || (opener === 'question' && analysis.clauses[0]?.kind === 'question'))
+    throw new NoSuchForm('Its subject is a clause of its own, which has no place after the verb.');
   if (frame.subject === '')
     throw new NoSuchForm('There is no subject that could change places with the verb.');
   const inPlace = {
@@ -50,7 +71,13 @@ export function toQuestion(
         rest: `${inPlace.rest} ${lead.charAt(0).toLowerCase()}${lead.slice(1)}`.trim(),
       }
     : inPlace;
-  const result = render(asked, isContracted(sentence));
+  // Did the children put on their coats and go out? After do the second verb stands in its base form.
+  const plain = hasOperator(frame.features)
+    ? undefined
+    : { base: frame.features.base, modal: 'do' };
+  const shared = (text: string) =>
+    plain ? withShared(text, sentence, analysis, { ...frame, features: plain }, forms) : text;
+  const result = shared(render(asked, isContracted(sentence)));
   return {
     result,
     accepted: [
@@ -62,7 +89,9 @@ export function toQuestion(
         render(asked, !isContracted(sentence)),
         render(inPlace, isContracted(sentence)),
       ]),
-    ].filter((one) => one !== result),
+    ]
+      .map(shared)
+      .filter((one) => one !== result),
     changes: [
       {
         what: 'word order',
@@ -84,6 +113,7 @@ export function toStatement(
   forms: FormSource,
 ): Changed {
   const frame = mainFrame(sentence, analysis, forms);
+  refuseExclamation(analysis);
   if (analysis.type === 'declarative') throw new NoSuchForm('This is a statement already.');
   if (frame.imperative)
     throw new NoSuchForm('A command has no subject: say first who is to do it.');
@@ -310,6 +340,8 @@ export function toTense(
 ): Changed {
   const frame = mainFrame(sentence, analysis, forms);
   if (frame.imperative) throw new NoSuchForm('A command has no tense.');
+  if (frame.features.modal === 'had better')
+    throw new NoSuchForm('Had better gives advice for now: it has no other tense.');
   if (analysis.tenseAspect === tense)
     throw new NoSuchForm(`This sentence is in the ${tense} already.`);
   if (analysis.condition.condition !== undefined && analysis.conditional !== 'none')

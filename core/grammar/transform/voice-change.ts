@@ -86,6 +86,18 @@ export function toPassive(
       `There is no passive here: ${base} has no object that could become the subject.`,
     );
   }
+  // I think the storm is over: what is thought is a whole clause.
+  const objectEnd = object[object.length - 1]?.at ?? 0;
+  const wholeClause = analysis.clauses.some(
+    (clause) =>
+      clause !== main &&
+      clause.kind === 'that' &&
+      clause.opener === undefined &&
+      clause.group.finite.at > objectEnd &&
+      clause.group.finite.at - objectEnd <= 2,
+  );
+  if (wholeClause)
+    throw new NoSuchForm(`There is no passive here: what follows ${base} is a clause of its own.`);
   if (group.perfect && group.progressive)
     throw new NoSuchForm('A perfect continuous has no passive in use.');
   if (/^(?:my|your|him|her|it|our|them)sel(?:f|ves)$/.test(object[0]?.lower ?? ''))
