@@ -44,6 +44,8 @@ const linking = new Set(
 /** Of those, what can also have an object: grow beans, turn the key. */
 const alsoTransitive = new Set(['grow', 'get', 'turn', 'taste', 'smell', 'feel']);
 
+const finite = new Set(['modal', 'be', 'have', 'do', 'present', 'third', 'past', 'base']);
+
 const timeWords =
   /^(?:morning|afternoon|evening|night|noon|midnight|day|week|weekend|month|year|hour|minute|second|moment|time|today|tonight|yesterday|tomorrow|monday|tuesday|wednesday|thursday|friday|saturday|sunday|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter|dawn|dusk|sunrise|sunset|century|christmas|easter|breakfast|lunch|dinner|supper|o'clock|ages)s?$/;
 const timeAdverbs =
@@ -51,6 +53,9 @@ const timeAdverbs =
 const placeAdverbs =
   /^(?:here|there|everywhere|somewhere|nowhere|anywhere|inside|outside|upstairs|downstairs|home|away|indoors|outdoors|abroad|nearby|out|back|down|up|overhead)$/;
 const timePrepositions = /^(?:during|until|till|since|after|before)$/;
+/** Where things are sent, and nobody who gets them. */
+const placeNouns =
+  /^(?:school|hospital|station|museum|library|town|city|village|house|home|hut|office|shop|market|beach|sea|park|bank|church|farm|field|garden|hill|island|harbour|country|class|prison|court|end|side|top|wall|door|floor)s?$/;
 const people = /^(?:me|him|her|us|them|it|you|everyone|someone|everybody|somebody|nobody)$/;
 
 /** The tokens of the subject of a main clause that is not inverted. */
@@ -112,6 +117,16 @@ function pastLead(tokens: readonly TaggedToken[], start: number, end: number): n
     if (phraseEnd !== undefined && phraseEnd < end) return pastLead(tokens, phraseEnd, end);
     return start;
   }
+  // Every morning two members climb the hill.
+  const [first, second] = [tokens[start], tokens[start + 1]];
+  const timed =
+    first !== undefined &&
+    second !== undefined &&
+    start + 2 < end &&
+    /^(?:every|each|last|next|this|that|one)$/.test(first.lower) &&
+    timeWords.test(second.lower) &&
+    nounPhraseEnd(tokens, start + 2) !== undefined;
+  if (timed) return start + 2;
   const phraseEnd = nounPhraseEnd(tokens, start);
   const head = phraseEnd === undefined ? undefined : tokens[phraseEnd - 1];
   const next = phraseEnd === undefined ? undefined : tokens[phraseEnd];
@@ -173,10 +188,24 @@ export function clauseParts(
     .slice(base, Math.min(firstSubject, group.finite.at))
     .filter(({ tag }) => tag !== 'comma');
   const parts: ClausePart[] = [];
+  const front = nameOfLead(lead, group.verb.base ?? group.verb.lower);
+  if (front !== undefined) parts.push({ name: front, tokens: lead });
   if (subject.length > 0) parts.push({ name: 'subject', tokens: subject });
   parts.push({ name: 'verb', tokens: group.tokens });
   parts.push(...restParts(tokens, rest, clause));
   return { parts, subject, lead, inner, rest };
+}
+
+/** What stands in front of the subject: in the hut, every morning, where … ?; undefined where it is a clause. */
+function nameOfLead(lead: readonly TaggedToken[], base: string): PartName | undefined {
+  const [first] = lead;
+  if (first === undefined || lead.some(({ tag }) => tag === 'subordinator' || finite.has(tag)))
+    return undefined;
+  if (first.tag === 'preposition') return nameOfPhrase(lead, base);
+  if (first.tag === 'question' && /^(?:where|when|why|how)$/.test(first.lower))
+    return first.lower as PartName;
+  if (lead.some(({ lower }) => timeWords.test(lower) || timeAdverbs.test(lower))) return 'when';
+  return placeAdverbs.test(first.lower) ? 'where' : first.tag === 'adverb' ? 'how' : undefined;
 }
 
 function trimEnd(tokens: readonly TaggedToken[], mark: number): number {
@@ -352,7 +381,9 @@ function nameOfPhrase(list: readonly TaggedToken[], base: string): PartName {
   if (
     (first === 'to' || first === 'for') &&
     head &&
-    (people.test(head.lower) || head.tag === 'name') &&
+    (people.test(head.lower) ||
+      head.tag === 'name' ||
+      (first === 'to' && /^(?:noun|nouns)$/.test(head.tag) && !placeNouns.test(head.lower))) &&
     givers.has(base)
   )
     return 'to whom';

@@ -35,7 +35,11 @@ export interface SentenceReport extends SentenceLabels {
     readonly verb: string;
   })[];
   /** Subject, verb, object, to whom, complement, agent, where, when, how, why of the main clause. */
-  readonly parts: readonly (ReportedSpan & { readonly name: string })[];
+  readonly parts: readonly (ReportedSpan & {
+    readonly name: string;
+    /** Of a verb each of its words: others may stand between them. */
+    readonly pieces?: readonly ReportedSpan[];
+  })[];
   readonly modal: string | null;
   readonly agent: string | null;
   readonly negative: boolean;
@@ -120,7 +124,11 @@ export function describe(sentence: string, lexicon: Lexicon): SentenceReport {
       ...(clause.opener ? { opener: clause.opener.text } : {}),
       verb: clause.group.tokens.map(({ text }) => text).join(' '),
     })),
-    parts: parts.map(({ name, tokens: list }) => ({ name, ...spanOf(list) })),
+    parts: parts.map(({ name, tokens: list }) => ({
+      name,
+      ...spanOf(list),
+      ...(name === 'verb' ? { pieces: list.map((token) => spanOf([token])) } : {}),
+    })),
     modal: main?.group.modal ?? null,
     agent: agent ? spanOf(agent.slice(1)).text : null,
     negative: main?.group.negative ?? false,

@@ -114,7 +114,11 @@ export function agentOf(
         !/^(?:determiner|possessive|adjective|number|noun|nouns|name|pronoun|pronoun-object|participle)$/.test(
           part.tag,
         ) &&
-        !(part.tag === 'adverb' && next === index + 2) &&
+        !(
+          part.tag === 'adverb' &&
+          next === index + 2 &&
+          /^(?:adjective|participle)$/.test(tokens[next + 1]?.tag ?? '')
+        ) &&
         !(
           part.tag === 'and' &&
           /^(?:determiner|noun|nouns|name|adjective)$/.test(tokens[next + 1]?.tag ?? '')

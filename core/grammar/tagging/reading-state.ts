@@ -87,8 +87,20 @@ export function beforePhrase(state: State): Tag | undefined {
   for (let at: State | undefined = state; at?.reading; at = at.before) {
     const { tag } = at.reading;
     if (!/^(?:determiner|adjective|number|noun|name|possessive|participle)$/.test(tag)) return tag;
+    // In the hut the lamp burned: a determiner after a noun begins a phrase of its own.
+    const ended = at.before?.reading?.tag;
+    if (tag === 'determiner' && (ended === 'noun' || ended === 'nouns' || ended === 'name'))
+      return ended;
   }
   return undefined;
+}
+
+/** The old, the very red: a determiner with no noun after it. */
+export function headless(state: State): boolean {
+  let at: State | undefined = state;
+  if (at.reading?.tag !== 'adjective') return false;
+  while (at?.reading && /^(?:adjective|adverb)$/.test(at.reading.tag)) at = at.before;
+  return at?.reading?.tag === 'determiner';
 }
 
 /** True right after a preposition: the noun is its own, and no subject. */

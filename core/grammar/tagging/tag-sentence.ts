@@ -13,6 +13,7 @@ import {
   finish,
   isAuxiliary,
   isVerbTag,
+  headless,
   keyOf,
   nominal,
   nominalEnd,
@@ -181,7 +182,9 @@ function extend(
     case 'dash':
     case 'quote':
       return answer(
-        (tag === 'comma' && state.expect === 'base' ? 0.3 : 0) + (joinsNoVerb(state) ? 1.5 : 0),
+        (tag === 'comma' && state.expect === 'base' ? 0.3 : 0) +
+          (joinsNoVerb(state) ? 1.5 : 0) +
+          (headless(state) ? 0.9 : 0),
         {
           free: true,
           // If it rains, come in: the subject of the if-clause is not that of the main clause.
@@ -194,7 +197,7 @@ function extend(
     case 'and':
       return answer(0, { free: true });
     case 'stop':
-      return answer(finish(state), {
+      return answer(finish(state) + (headless(state) ? 0.9 : 0), {
         pending: 1,
         subject: false,
         many: undefined,
@@ -253,7 +256,7 @@ function extend(
         phrasalVerbs.has(`${state.verb}-${token.lower}`) && anchor && isVerbTag(anchor.tag)
           ? 0.9
           : 0;
-      return answer(bare + phrasal + going + leads + placed + wants);
+      return answer(bare + phrasal + going + leads + placed + wants + (headless(state) ? 0.9 : 0));
     }
     case 'particle': {
       const verbBefore = anchor !== undefined && isVerbTag(anchor.tag);

@@ -75,7 +75,17 @@ export function tokenise(text: string, within: Span = { start: 0, end: text.leng
       } else add(start, end);
       continue;
     }
-    add(start, start + cut.at, { joined: true, ...(cut.first ? { full: cut.first } : {}) });
+    // They'd've: the first half can be a contraction itself.
+    const again = halves(straight(match[0].slice(0, cut.at)));
+    if (again === undefined)
+      add(start, start + cut.at, { joined: true, ...(cut.first ? { full: cut.first } : {}) });
+    else {
+      add(start, start + again.at, { joined: true, ...(again.first ? { full: again.first } : {}) });
+      add(start + again.at, start + cut.at, {
+        joined: true,
+        ...(again.second ? { full: again.second } : {}),
+      });
+    }
     add(start + cut.at, end, cut.second ? { full: cut.second } : {});
   }
   return tokens;

@@ -22,6 +22,12 @@ export function contractionsIn(tokens: readonly TaggedToken[]): FoundContraction
     const next = tokens[at + 1];
     if (!token.joined || next === undefined || next.tag === 'possessive') return [];
     if (token.lower === 'can' && next.lower === 'not') return [];
+    // The middle of they'd've has been told with its beginning.
+    if (tokens[at - 1]?.joined) return [];
+    const third = next.joined ? tokens[at + 2] : undefined;
+    const end = third?.end ?? next.end;
+    const text = `${token.text}${next.text}${third?.text ?? ''}`;
+    const last = third ? ` ${fullOf(third) ?? third.text}` : '';
     const first = token.full ?? token.text;
     const ain = token.lower === 'ai';
     const second = fullOf(next) ?? next.text;
@@ -29,8 +35,8 @@ export function contractionsIn(tokens: readonly TaggedToken[]): FoundContraction
       return [
         {
           start: token.start,
-          end: next.end,
-          text: `${token.text}${next.text}`,
+          end,
+          text,
           full: `${first} had`,
         },
       ];
@@ -41,9 +47,9 @@ export function contractionsIn(tokens: readonly TaggedToken[]): FoundContraction
     return [
       {
         start: token.start,
-        end: next.end,
-        text: `${token.text}${next.text}`,
-        full: ain ? 'is not' : `${shown} ${second}`,
+        end,
+        text,
+        full: ain ? 'is not' : `${shown} ${second}${last}`,
       },
     ];
   });

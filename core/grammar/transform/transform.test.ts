@@ -123,6 +123,14 @@ describe.each([
     ],
   ],
   [
+    'full',
+    [
+      ["They couldn't've known.", 'They could not have known.'],
+      ["I'd've gone if she'd asked.", 'I would have gone if she had asked.'],
+      ["Isn't he coming?", 'Is he not coming?'],
+    ],
+  ],
+  [
     'second conditional',
     [
       ['If she can swim, she will join us.', 'If she could swim, she would join us.'],
