@@ -41,16 +41,23 @@ function scores(file: string) {
 // Labelled by hand, common practice of school grammars; how each file was kept apart from tuning
 // stands in docs/quality.md.
 describe('sentences labelled by hand', () => {
-  test.each(['tuning', 'second', 'held-out', 'held-out-long', 'final', 'third', 'fourth', 'fifth'])(
-    '%s',
-    (file) => {
-      const found = scores(file);
-      expect(found['all']).toBeGreaterThanOrEqual(0.96);
-      expect(found['tenseAspect']).toBeGreaterThanOrEqual(0.98);
-      expect(found['type']).toBeGreaterThanOrEqual(0.98);
-      expect(found['conditional']).toBeGreaterThanOrEqual(0.98);
-    },
-  );
+  test.each([
+    'tuning',
+    'second',
+    'held-out',
+    'held-out-long',
+    'final',
+    'third',
+    'fourth',
+    'fifth',
+    'sixth',
+  ])('%s', (file) => {
+    const found = scores(file);
+    expect(found['all']).toBeGreaterThanOrEqual(0.96);
+    expect(found['tenseAspect']).toBeGreaterThanOrEqual(0.98);
+    expect(found['type']).toBeGreaterThanOrEqual(0.98);
+    expect(found['conditional']).toBeGreaterThanOrEqual(0.98);
+  });
 
   test('adjectives, adverbs and prepositions: F1 of 97 or more', () => {
     for (const [at, feature] of ['adjectives', 'adverbs', 'prepositions'].entries()) {

@@ -230,6 +230,9 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
       } else if (last.kind === 'main' && isCondition(last, tokens)) {
         // Had she looked, she would have seen: the first clause is the condition.
         clauses[clauses.length - 1] = { ...last, kind: 'if' };
+      } else if (last.kind === 'main' && comma && isInserted(tokens, last)) {
+        // Behind the fall, the map said, there was a cave: who says so stands between commas.
+        clauses[clauses.length - 1] = { ...last, kind: 'other' };
       } else if (last.kind === 'main' && !comma && opensAsNoun(tokens, last)) {
         // What he said was true; the book I borrowed is long: the first is part of the subject.
         clauses[clauses.length - 1] = {
@@ -404,6 +407,15 @@ function isContact(tokens: readonly TaggedToken[], last: Clause, group: VerbGrou
     /^(?:determiner|pronoun|pronoun-object|name|noun|nouns|number|adjective)$/.test(next.tag);
   return (
     subjects >= 2 && !complete && !intransitiveVerbs.has(group.verb.base ?? '') && !group.passive
+  );
+}
+
+/** A verb of speech with a comma right after it, and one before its subject. */
+function isInserted(tokens: readonly TaggedToken[], { group }: Clause): boolean {
+  return (
+    speechVerbs.has(group.verb.base ?? '') &&
+    tokens[group.verb.at + 1]?.tag === 'comma' &&
+    tokens.slice(0, group.finite.at).some(({ tag }) => tag === 'comma')
   );
 }
 

@@ -37,6 +37,7 @@ export function conditionalOf(
   const inside =
     before !== undefined &&
     opener !== undefined &&
+    before.group.finite.at < opener.at &&
     /^(?:because|when|relative|although)$/.test(before.kind) &&
     clauses.some(({ kind }) => kind === 'main') &&
     clauses.findIndex(({ kind }) => kind === 'main') < clauses.indexOf(before) &&

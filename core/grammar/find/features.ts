@@ -2,6 +2,7 @@
 import type { Span } from '../../texts/analysis/segment';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import type { TaggedToken } from '../tagging/tag-sentence';
+import { voiceOf } from '../describe/voice';
 import { contractionsIn } from '../transform/contractions';
 
 export interface FoundFeature extends Span {
@@ -45,8 +46,15 @@ function isAdjective(token: TaggedToken, { tokens, clauses }: SentenceAnalysis):
   if (token.tag !== 'participle' && token.tag !== 'ing') return false;
   const before = tokens[token.at - 1];
   const after = tokens[token.at + 1];
-  const inGroup = clauses.some(({ group }) => group.tokens.some(({ at }) => at === token.at));
-  if (inGroup) return false;
+  const clause = clauses.find(({ group }) => group.tokens.some(({ at }) => at === token.at));
+  // They were delighted, the lake is frozen: what somebody is like, not what was done.
+  if (clause !== undefined)
+    return (
+      token.tag === 'participle' &&
+      token === clause.group.verb &&
+      clause.group.passive &&
+      voiceOf(tokens, clause).voice === 'active'
+    );
   const attributive =
     before !== undefined &&
     /^(?:determiner|possessive|adjective|number)$/.test(before.tag) &&

@@ -90,6 +90,9 @@ function adjectiveCost(state: State, token: Token, following: Token | undefined)
   const links = linkingVerbs.has(state.verb);
   // It came so fast: after a full verb the word says how.
   if (last === 'adverb' && full && !links) cost += 0.8;
+  // Arrived late, ran fast: of the words that are both, after a full verb it is the adverb.
+  const both = /^(?:late|early|fast|hard|high|low|far|straight|deep|loud|near|wide|first|last)$/;
+  if (full && last === anchor.tag && !links && both.test(token.lower)) cost += 1.2;
   // Camels store fat in their humps: after a full verb that links nothing stands a noun.
   const ends =
     following !== undefined &&

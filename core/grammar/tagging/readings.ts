@@ -27,6 +27,8 @@ export const adjectivalParticiples = new Set(
    concerned determined experienced gifted skilled talented wicked naked ragged rugged beloved aged complicated
    drunk lost gone finished thrilled terrified puzzled depressed devoted unexpected unlocked unhurt unharmed
    well-known worn-out broken-down so-called old-fashioned deserted inclined convinced accustomed haunted stuck
+   retired impressed relieved alarmed horrified disgusted flattered obliged prepared qualified organised organized
+   divorced mistaken swollen unemployed unimpressed overjoyed offended startled unprepared dissatisfied
    fed-up astonished amused motivated packed`.split(/\s+/),
 );
 
@@ -271,6 +273,34 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   const following = tokens[at + 1]?.lower;
   if (/^(?:next|last)$/.test(lower) && timeNoun.test(following ?? ''))
     return [{ tag: 'adjective', cost: 0 }];
+  // Most of the boats, all your books.
+  if (/^(?:most|all|some|many|few|both|none|half)$/.test(lower) && following === 'of')
+    return [{ tag: 'pronoun', cost: 0, ...(lower === 'none' ? {} : { plural: true }) }];
+  if (
+    /^(?:all|both|half)$/.test(lower) &&
+    /^(?:the|my|your|his|her|its|our|their|these|those|this|that)$/.test(following ?? '')
+  )
+    return [{ tag: 'determiner', cost: 0 }];
+  const earlier = tokens[at - 1]?.lower ?? '';
+  // Grows only in the hills; but the only one.
+  if (lower === 'only' && !/^(?:the|an|my|your|his|her|its|our|their|this|'s)$/.test(earlier))
+    return [{ tag: 'adverb', cost: 0 }];
+  // Much easier, a little longer.
+  const compares = /(?:er|^more|^less|^worse|^too)$/.test(following ?? '');
+  if (compares && (lower === 'much' || (lower === 'little' && earlier === 'a')))
+    return [{ tag: 'adverb', cost: 0 }];
+  if (lower === 'well' && /^(?:the|a|this|that|our|their|deep|old|new)$/.test(earlier))
+    return [{ tag: 'noun', cost: 0, plural: false }];
+  // Do be careful: do adds weight to a command.
+  if (lower === 'do' && first && following === 'be') return [{ tag: 'adverb', cost: 0 }];
+  if ((lower === 'upside' && following === 'down') || (lower === 'down' && earlier === 'upside'))
+    return [{ tag: 'adverb', cost: 0 }];
+  // Nearby farms; but they live nearby.
+  if (lower === 'nearby')
+    return [
+      { tag: 'adjective', cost: 0 },
+      { tag: 'adverb', cost: 0.1 },
+    ];
   if (lower === 'because' && following === 'of') return [{ tag: 'preposition', cost: 0 }];
   // So that everyone could hear.
   if (
@@ -358,6 +388,13 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
       const verb = readings.some(({ tag, cost }) => tag === 'base' && cost < 0.3);
       readings.push({ tag: 'name', cost: verb ? 2.6 : 1.9, plural: false });
     }
+  }
+  // A dark, damp cave: of two words with a comma between the first is an adjective too.
+  if (following === ',' && /^(?:the|an?|this|that|his|her|its|their|our|my|your)$/.test(earlier)) {
+    const shares = sharesOf(lower, lexicon);
+    const next = sharesOf(tokens[at + 2]?.lower ?? '', lexicon);
+    if ((shares?.[2] ?? 0) >= 2 && (next?.[2] ?? 0) >= 4)
+      return readings.map((one) => (one.tag === 'noun' ? { ...one, cost: one.cost + 1 } : one));
   }
   return readings;
 }

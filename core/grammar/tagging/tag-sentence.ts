@@ -289,7 +289,14 @@ function extend(
           following.lower,
         );
       const joins = /^(?:since|before|after)$/.test(token.lower);
-      return answer(opensPhrase ? (joins ? 3 : 1) : 0);
+      // Close your books: what can be a command is no adverb before its object.
+      const orders =
+        /^(?:close|open|clean|clear|even|slow|still)$/.test(token.lower) &&
+        (last === undefined || opens.has(last)) &&
+        /^(?:the|a|an|your|my|his|her|our|their|this|that|these|those)$/.test(
+          following?.lower ?? '',
+        );
+      return answer((opensPhrase ? (joins ? 3 : 1) : 0) + (orders ? 2 : 0));
     }
     case 'not':
     case 'interjection':
