@@ -165,7 +165,12 @@ export function clausesOf(tokens: readonly TaggedToken[]): Clause[] {
         if (/^(?:which|what|whose)$/.test(token.lower)) {
           const before = wordBefore(tokens, token.at);
           const whose = token.lower === 'whose' && before?.tag === 'comma';
-          if (before !== undefined && (whose || !/^(?:comma|and|quote|stop)$/.test(before.tag)))
+          const led = before?.tag === 'preposition' && before.at === 0 && end === '?';
+          if (
+            before !== undefined &&
+            !led &&
+            (whose || !/^(?:comma|and|quote|stop)$/.test(before.tag))
+          )
             open.push({ kind: token.lower === 'whose' ? 'relative' : 'question', token });
         }
         break;

@@ -389,6 +389,13 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
       readings.push({ tag: 'name', cost: verb ? 2.6 : 1.9, plural: false });
     }
   }
+  // In which drawer are they? What begins a question is no relative pronoun.
+  if (
+    at === 1 &&
+    /^(?:which|whose|whom|what)$/.test(lower) &&
+    tokens[tokens.length - 1]?.text === '?'
+  )
+    return readings.filter(({ tag }) => tag !== 'relative');
   // A dark, damp cave: of two words with a comma between the first is an adjective too.
   if (following === ',' && /^(?:the|an?|this|that|his|her|its|their|our|my|your)$/.test(earlier)) {
     const shares = sharesOf(lower, lexicon);
