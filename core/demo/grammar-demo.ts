@@ -1,6 +1,6 @@
 /** The grammar lessons of the demo: conditionals, two tenses, sentence types, a planner, articles, confused words. */
 import type { Lesson, LessonPart } from '../lessons/lesson';
-import { lessonOf } from './lesson-of';
+import { exercisePart, lessonOf, sheetPart } from './lesson-of';
 
 export function grammarDemo(
   prefix: string,
@@ -8,33 +8,10 @@ export function grammarDemo(
   classes: { readonly harriers: string; readonly newcomers: string },
   textId: string,
 ): Lesson[] {
-  const part = (
-    maker: string,
-    seed: number,
-    parameters = {},
-    words: string[] = [],
-  ): LessonPart => ({
-    id: newId(),
-    kind: 'exercise',
-    text: '',
-    maker,
-    words,
-    parameters,
-    seed,
-  });
-  const sheet = (
-    title: string,
-    topics: readonly string[],
-    parts: readonly LessonPart[],
-  ): LessonPart => ({
-    id: newId(),
-    kind: 'sheet',
-    text: title,
-    maker: '',
-    words: [],
-    parameters: {},
-    seed: 1,
-    blocks: [
+  const part = (maker: string, seed: number, parameters = {}, words: string[] = []) =>
+    exercisePart(newId(), maker, seed, parameters, words);
+  const sheet = (title: string, topics: readonly string[], parts: readonly LessonPart[]) =>
+    sheetPart(newId(), title, [
       { id: newId(), kind: 'name' },
       { id: newId(), kind: 'heading', text: title },
       ...topics.map((topic) => ({
@@ -44,8 +21,7 @@ export function grammarDemo(
         size: 'medium' as const,
       })),
       ...parts.map(({ id }) => ({ id: newId(), kind: 'exercise' as const, part: id })),
-    ],
-  });
+    ]);
   const halves = part('conditional-halves', 5, { grammar: 'first' });
   const second = part('same-meaning', 6, { grammar: 'second conditional', count: 5 });
   const third = part('conditional-halves', 8, { grammar: 'third', count: 5 });

@@ -1,5 +1,30 @@
-/** A lesson of the demo from the parts of its stages. */
+/** Lessons of the demo: their exercises and sheets, and the parts of their stages. */
 import { stageIds, type Lesson, type LessonPart, type StageId } from '../lessons/lesson';
+
+export const exercisePart = (
+  id: string,
+  maker: string,
+  seed: number,
+  parameters: LessonPart['parameters'] = {},
+  words: string[] = [],
+): LessonPart => ({ id, kind: 'exercise', text: '', maker, words, parameters, seed });
+
+export const sheetPart = (
+  id: string,
+  title: string,
+  blocks: NonNullable<LessonPart['blocks']>,
+): LessonPart => ({
+  id,
+  kind: 'sheet',
+  text: title,
+  maker: '',
+  words: [],
+  parameters: {},
+  seed: 1,
+  blocks,
+});
+
+/** A lesson from the parts of its stages. */
 
 export function lessonOf(
   id: string,

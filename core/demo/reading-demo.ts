@@ -4,9 +4,9 @@
  */
 import { completeClass } from '../classes/new-class';
 import type { ClassProfile } from '../classes/class-profile';
-import type { Lesson, LessonPart } from '../lessons/lesson';
+import type { Lesson } from '../lessons/lesson';
 import { grammarDemo } from './grammar-demo';
-import { lessonOf } from './lesson-of';
+import { exercisePart, lessonOf, sheetPart } from './lesson-of';
 import type { Annotation } from '../texts/marks/annotation';
 import { completeText, type ReadingText } from '../texts/reading-text';
 
@@ -210,24 +210,10 @@ export function readingDemo(prefix: string, newId: () => string): ReadingDemo {
     body: dialogue,
     glosses: [{ word: 'spare', text: 'one more than you need' }],
   });
-  const exercise = (maker: string, textId: string, seed: number, parameters = {}): LessonPart => ({
-    id: newId(),
-    kind: 'exercise',
-    text: '',
-    maker,
-    words: [],
-    parameters: { textId, ...parameters },
-    seed,
-  });
-  const sheet = (text: ReadingText, title: string, original = false): LessonPart => ({
-    id: newId(),
-    kind: 'sheet',
-    text: title,
-    maker: '',
-    words: [],
-    parameters: {},
-    seed: 1,
-    blocks: [
+  const exercise = (maker: string, textId: string, seed: number, parameters = {}) =>
+    exercisePart(newId(), maker, seed, { textId, ...parameters });
+  const sheet = (text: ReadingText, title: string, original = false) =>
+    sheetPart(newId(), title, [
       { id: newId(), kind: 'name' },
       {
         id: newId(),
@@ -235,8 +221,7 @@ export function readingDemo(prefix: string, newId: () => string): ReadingDemo {
         textId: text.id,
         reading: original ? { numbers: 'fives', original } : { ...text.reading },
       },
-    ],
-  });
+    ]);
   return {
     classes: [harriers, newcomers, poetry],
     texts: [wind, station, talk],

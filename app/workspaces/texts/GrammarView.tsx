@@ -9,7 +9,8 @@ import type { ReadingText } from '~core/texts/reading-text';
 import { ReachTag } from '~/ui/ReachTag';
 import { engine } from '~/workers/engine.client';
 import type { Send } from './send';
-import { PartPager, ShownText, type Layer } from './ShownText';
+import { type Layer } from './ShownText';
+import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
 
@@ -138,18 +139,9 @@ export function GrammarView({
     );
   return (
     <>
-      <div className="text-sheet">
-        <PartPager parts={parts} at={at} onTurn={setAt} />
-        <ShownText
-          body={text.body}
-          verse={text.kind === 'poem'}
-          language={text.language}
-          part={part}
-          layers={layers}
-        />
-        <PartPager parts={parts} at={at} onTurn={setAt} />
+      <TextSheet text={text} parts={parts} at={at} onTurn={setAt} layers={layers}>
         <Contrast key={part.start} lit={lit} />
-      </div>
+      </TextSheet>
       <aside className="check-panel" aria-label="Grammar">
         <h2>Grammar</h2>
         {lit.forms.length === 0 && (

@@ -12,7 +12,8 @@ import { familyOf } from '~core/sheets/reading/reading-face';
 import { saveText } from '~/ui/save-text';
 import { engine } from '~/workers/engine.client';
 import { MarkCard, NewMark } from './MarkEditor';
-import { PartPager, ShownText, type Layer } from './ShownText';
+import { type Layer } from './ShownText';
+import { TextSheet } from './TextSheet';
 import type { Send } from './send';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
@@ -205,7 +206,6 @@ export interface MarksViewProps {
 export function MarksView({ text, profile, send }: MarksViewProps) {
   const parts = textParts(text.body);
   const [at, setAt] = useState(0);
-  const part = parts[Math.min(at, parts.length - 1)] ?? { start: 0, end: 0 };
   const [lit, setLit] = useState<string>();
   const [chosen, setChosen] = useState<Span>();
   const [shown, setShown] = useState<FoundDevice>();
@@ -254,23 +254,20 @@ export function MarksView({ text, profile, send }: MarksViewProps) {
   const base = text.title.replace(/[^\p{L}\p{N} -]+/gu, '').trim() || 'text';
   return (
     <>
-      <div className="text-sheet">
-        <PartPager parts={parts} at={at} onTurn={setAt} />
-        <ShownText
-          body={text.body}
-          verse={text.kind === 'poem'}
-          language={text.language}
-          part={part}
-          layers={layers}
-          lit={lit}
-          onSelect={(span) => {
-            setLit(undefined);
-            setChosen(span);
-          }}
-        />
-        <PartPager parts={parts} at={at} onTurn={setAt} />
+      <TextSheet
+        text={text}
+        parts={parts}
+        at={at}
+        onTurn={setAt}
+        layers={layers}
+        lit={lit}
+        onSelect={(span) => {
+          setLit(undefined);
+          setChosen(span);
+        }}
+      >
         <Chart text={text} onOpen={openMark} />
-      </div>
+      </TextSheet>
       <aside className="check-panel" aria-label="Marks">
         <h2>Marks · {text.annotations.length}</h2>
         {chosen ? (

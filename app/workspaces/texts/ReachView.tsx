@@ -5,7 +5,8 @@ import type { ReachSpan, TextReach } from '~core/texts/fit/text-reach';
 import type { ReadingText } from '~core/texts/reading-text';
 import { ReachTag } from '~/ui/ReachTag';
 import { engine } from '~/workers/engine.client';
-import { PartPager, ShownText, type Layer } from './ShownText';
+import { type Layer } from './ShownText';
+import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import type { Send } from './send';
 import { ShortMeasures } from './ShortMeasures';
@@ -249,18 +250,7 @@ export function ReachView({ text, profile, found, send }: ReachViewProps) {
   const english = text.language === 'en';
   return (
     <>
-      <div className="text-sheet">
-        <PartPager parts={parts} at={at} onTurn={setAt} />
-        <ShownText
-          body={text.body}
-          verse={text.kind === 'poem'}
-          language={text.language}
-          part={part}
-          layers={layers}
-          lit={lit}
-        />
-        <PartPager parts={parts} at={at} onTurn={setAt} />
-      </div>
+      <TextSheet text={text} parts={parts} at={at} onTurn={setAt} layers={layers} lit={lit} />
       <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
         <h2>Check for {profile.name}</h2>
         <ShortMeasures text={text} profile={profile} found={found} />

@@ -4,7 +4,8 @@ import { deviceNames, type DeviceKind } from '~core/texts/devices/device';
 import type { ReadingText } from '~core/texts/reading-text';
 import { Toggle } from '~/ui/Toggle';
 import { engine } from '~/workers/engine.client';
-import { PartPager, ShownText, type Layer } from './ShownText';
+import { type Layer } from './ShownText';
+import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
 
@@ -79,7 +80,6 @@ function SyllableBars({
 export function SoundView({ text, profile }: { text: ReadingText; profile: ClassProfile }) {
   const parts = textParts(text.body);
   const [at, setAt] = useState(0);
-  const part = parts[Math.min(at, parts.length - 1)] ?? { start: 0, end: 0 };
   const [kinds, setKinds] = useState<readonly DeviceKind[]>([
     'alliteration',
     'repetition',
@@ -107,32 +107,28 @@ export function SoundView({ text, profile }: { text: ReadingText; profile: Class
   const lineOf = new Map(form?.lines.map((line) => [line.start, line]));
   return (
     <>
-      <div className="text-sheet">
-        <PartPager parts={parts} at={at} onTurn={setAt} />
-        <ShownText
-          body={text.body}
-          verse={text.kind === 'poem'}
-          language={text.language}
-          part={part}
-          layers={layers}
-          {...(form
-            ? {
-                beside: (line: { start: number }) => {
-                  const found = lineOf.get(line.start);
-                  return found ? (
-                    <>
-                      <span className="stress" aria-label={`${found.syllables} syllables`}>
-                        {found.stress.replaceAll('x', '×')}
-                      </span>{' '}
-                      <b className="rhyme">{found.rhyme}</b>
-                    </>
-                  ) : null;
-                },
-              }
-            : {})}
-        />
-        <PartPager parts={parts} at={at} onTurn={setAt} />
-      </div>
+      <TextSheet
+        text={text}
+        parts={parts}
+        at={at}
+        onTurn={setAt}
+        layers={layers}
+        {...(form
+          ? {
+              beside: (line: { start: number }) => {
+                const found = lineOf.get(line.start);
+                return found ? (
+                  <>
+                    <span className="stress" aria-label={`${found.syllables} syllables`}>
+                      {found.stress.replaceAll('x', '×')}
+                    </span>{' '}
+                    <b className="rhyme">{found.rhyme}</b>
+                  </>
+                ) : null;
+              },
+            }
+          : {})}
+      />
       <aside className="check-panel" aria-label="Sound and build">
         <h2>Sound and build</h2>
         {form && (

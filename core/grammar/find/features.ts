@@ -1,6 +1,7 @@
 /** The word classes and forms that can be found in a text by name. */
 import type { Span } from '../../texts/analysis/segment';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
+import { isVerbTag } from '../tagging/reading-state';
 import type { TaggedToken } from '../tagging/tag-sentence';
 import { voiceOf } from '../describe/voice';
 import { contractionsIn } from '../transform/contractions';
@@ -23,19 +24,6 @@ const found = (
     ...(base !== undefined && tag !== 'nouns' ? { base } : {}),
     ...(full === undefined ? {} : { full }),
   }));
-
-const verbTags = new Set([
-  'modal',
-  'be',
-  'have',
-  'do',
-  'base',
-  'present',
-  'third',
-  'past',
-  'participle',
-  'ing',
-]);
 
 /** Particles of place that are adverbs wherever they stand. */
 const placeAdverbs = new Set('away back together apart forward forwards ahead aside'.split(' '));
@@ -80,7 +68,10 @@ export const features: Readonly<Record<string, (analysis: SentenceAnalysis) => F
       ({ tag, lower }) => tag === 'adverb' || (tag === 'particle' && placeAdverbs.has(lower)),
     ),
   verbs: (analysis) =>
-    found(analysis.tokens, (token) => verbTags.has(token.tag) && !isAdjective(token, analysis)),
+    found(
+      analysis.tokens,
+      (token) => (isVerbTag(token.tag) || token.tag === 'modal') && !isAdjective(token, analysis),
+    ),
   nouns: ({ tokens }) =>
     found(tokens, ({ tag }) => tag === 'noun' || tag === 'nouns' || tag === 'name'),
   pronouns: ({ tokens }) =>
