@@ -17,6 +17,7 @@ import { interactionOf, markTask } from './interactions';
 import type { GapItem } from './interactions/gap';
 import type { SortCard } from './interactions/sort';
 import type { Maker, MakerInput } from './maker';
+import { grammarTerms } from './grammar-terms';
 import { makers } from './makers';
 import { Random } from './random';
 import { versionOf, versionParameters } from './versions';
@@ -165,11 +166,16 @@ function checkPrompts(exercise: Exercise, profile: ClassProfile, lexicon: Lexico
     .flatMap(({ question, answer }) => [question, answer])
     .join('\n');
   const { words } = textReach({ text: `${exercise.instruction}\n${read}`, profile, lexicon });
+  const taught = findMaker(exercise.maker).group === 'Grammar' ? grammarTerms : new Set<string>();
+  // Whom or what? ____: a label before a line to write on is no sentence to read.
+  const sentences = read.replace(/^.*\?\s*_{3,}\s*$/gm, '');
   const structures = new Map(
-    findStructures(read, profile, lexicon).map((found) => [found.name, found]),
+    findStructures(sentences, profile, lexicon).map((found) => [found.name, found]),
   );
   return [
-    ...words.map((word) => ({ ...word, swaps: [] })),
+    ...words
+      .filter(({ word }) => !taught.has(word.toLowerCase()))
+      .map((word) => ({ ...word, swaps: [] })),
     // A structure past the class is marked as a word is.
     ...[...structures.values()].map(({ name, reach, reasons }): CheckedWord => ({
       word: name,

@@ -1,4 +1,5 @@
 import { conjugate } from '../../forms/english/conjugate';
+import { irregularVerb } from '../../forms/english/irregular-verbs';
 import { formsOfVerb } from '../../forms/english/verb-forms';
 import { tenseFeatures, tenses, whyTense } from '../../grammar/transform/form-change';
 import { grammarMaker } from '../grammar-maker';
@@ -19,7 +20,14 @@ export default grammarMaker({
   title: 'Table of a tense',
   instruction: 'Fill in the table. The first row shows how.',
   make({ words, target, forms }) {
-    const verb = (words[0]?.word ?? 'walk').toLowerCase();
+    const named = words.map(({ word }) => word.toLowerCase());
+    // Of several words the first that is meant as a verb at least as often as not.
+    const isVerb = (word: string) => {
+      const [noun = 0, verbal = 9] = [...(forms.lexicon.find(word)?.shares ?? '')].map(Number);
+      return verbal >= noun || irregularVerb(word) !== undefined;
+    };
+    const verb = named.find(isVerb) ?? 'walk';
+    const left = named.filter((word) => word !== verb);
     const rows = conjugate(verb, tenseFeatures(target), forms);
     const items = rows.map((row): GivenItem => {
       const short = `${row.shortYes} ${row.shortNo}`;
@@ -39,7 +47,14 @@ export default grammarMaker({
     const { regular, reason } = formsOfVerb(verb, forms);
     return {
       title: `${verb}: ${target}`,
-      notes: regular ? [] : [{ word: verb, text: reason }],
+      notes: [
+        ...(named.length > 0 && left.length === named.length
+          ? [`None of these words is mostly a verb: ${verb} is taken. Add a verb in its base form.`]
+          : left.length > 0
+            ? [`The table is for one verb: ${verb}.`]
+            : []),
+        ...(regular ? [] : [{ word: verb, text: reason }]),
+      ],
       task: writeTask(items, {
         columns: [
           { title: 'Who', share: 0.12 },

@@ -8,7 +8,7 @@ import { analyseSentence } from '../../grammar/describe/describe-sentence';
 import { checkWriting } from '../../grammar/writing/check-writing';
 import { transformSentence } from '../../grammar/transform/transform';
 import { interactionOf } from '../interactions';
-import { makeExercise, markTask } from '../make-exercise';
+import { checkExercise, makeExercise, markTask } from '../make-exercise';
 import { versions } from '../versions';
 import { makers } from '.';
 
@@ -308,4 +308,17 @@ describe('a picture of the teacher’s own', () => {
       expect(task.items.every(({ open, answer }) => open === true && answer === '')).toBe(true);
     }
   });
+});
+
+test('the terms that are taught are not marked as past the class, and labels are no structures', () => {
+  const checked = (maker: string) => {
+    const recipe = { maker, words: [], parameters: {}, seed: 1 };
+    const exercise = makeExercise(recipe, lexicon);
+    return checkExercise(recipe, exercise, kestrels(), lexicon).map(({ word }) =>
+      word.toLowerCase(),
+    );
+  };
+  expect(checked('sentence-types')).not.toContain('exclamation');
+  expect(checked('sentence-planner')).not.toContain('whose, whom or of which');
+  expect(checked('sentence-planner').length).toBeGreaterThan(5);
 });
