@@ -3,7 +3,7 @@ import { analysePassage } from '../grammar/find/analyse-passage';
 import { seemsForeign } from '../grammar/find/find-in-text';
 import type { SentenceAnalysis } from '../grammar/describe/describe-sentence';
 import { bankClauses, type BankClause } from '../grammar/frames/clause-bank';
-import type { FormSource } from '../forms/english/verb-forms';
+import { formsOfVerb, type FormSource } from '../forms/english/verb-forms';
 import { checkWord } from '../reach/check-word';
 import type { MakerNote, Task } from './exercise';
 import type { Maker, MakerInput, MakerOutput } from './maker';
@@ -150,14 +150,19 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
         ({ analysis }) => analysis.tokens.filter(({ mark }) => !mark).length <= LONGEST,
       );
       const target = parameters.grammar ?? targets[0] ?? '';
+      const forms = { lexicon: input.lexicon, spelling: input.profile?.spelling };
       const made = make({
         ...input,
-        forms: { lexicon: input.lexicon, spelling: input.profile?.spelling },
+        forms,
         given: parameters.shuffle === false ? given : random.shuffle(given),
         bank: closestFirst(
           random.shuffle(bankClauses),
           input,
-          ({ subject, verb, object, tail, why }) => [subject, verb, object, tail, why].join(' '),
+          // Spun, caught: its other forms are read too.
+          ({ subject, verb, object, tail, why }) => {
+            const { past, pastParticiple } = formsOfVerb(verb, forms);
+            return [subject, verb, past, pastParticiple, object, tail, why].join(' ');
+          },
         ),
         wanted: parameters.count || usual,
         target,
