@@ -18,8 +18,12 @@ import { NonceContext } from './ui/nonce';
 import { Masthead } from './ui/Masthead';
 import { Said } from './ui/Said';
 import { fontFamily } from './ui/fonts';
-import { watchChanges } from './storage/watch';
-import { focusClass, lastChange, listClasses } from './storage/repository';
+import { watchOthers } from './storage/watch';
+import { lastChange } from './storage/change';
+import { opened, StorageError } from './storage/database';
+import { askToKeep } from './storage/room';
+import { useKeptFocus } from './ui/keep-focus';
+import { focusClass, listClasses } from './storage/repository';
 import './styles/app.scss';
 
 export const meta: Route.MetaFunction = () => [
@@ -28,6 +32,7 @@ export const meta: Route.MetaFunction = () => [
 ];
 
 export async function clientLoader() {
+  await opened();
   const [classes, focus, latest] = await Promise.all([listClasses(), focusClass(), lastChange()]);
   return { classes, focus, latest: latest ? { id: latest.id, label: latest.label } : undefined };
 }
@@ -42,6 +47,7 @@ export function Layout({ children }: { children: React.ReactNode }) {
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <link rel="manifest" href="/manifest.webmanifest" />
         <link rel="icon" href="/wordane.svg" type="image/svg+xml" />
         <Meta />
         <Links />
@@ -85,9 +91,15 @@ export default function App({ loaderData }: Route.ComponentProps) {
   const navigation = useNavigation();
   const reach = useReachState();
   const [ready, setReady] = useState(false);
+  useKeptFocus();
   useEffect(() => {
     setReady(true);
-    return watchChanges(() => void revalidator.revalidate());
+    void askToKeep();
+    if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+      // Where it cannot be had, everything else works as before.
+      navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
+    }
+    return watchOthers(() => void revalidator.revalidate());
     // The watcher lives as long as the page; the revalidator keeps its identity by router.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
@@ -117,22 +129,29 @@ export default function App({ loaderData }: Route.ComponentProps) {
   );
 }
 
+/** Where not even the desk can be opened. */
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
-  const message = isRouteErrorResponse(error)
-    ? typeof error.data === 'string' && error.data !== ''
-      ? error.data
-      : 'This page is not here.'
-    : 'Something went wrong on this page. What you made is safe in this browser.';
+  const message =
+    error instanceof StorageError
+      ? error.message
+      : isRouteErrorResponse(error)
+        ? 'This page is not here.'
+        : 'Something went wrong. What you made is safe in this browser.';
   return (
     <main className="page">
       <div className="empty">
-        <h1>{message}</h1>
-        <p>
-          <a className="btn btn-primary" href="/">
+        <h1 className="h3">{message}</h1>
+        <p className="d-flex gap-2 justify-content-center">
+          <button type="button" className="btn btn-primary" onClick={() => location.reload()}>
+            Try again
+          </button>
+          <a className="btn btn-outline-dark" href="/">
             Back to the desk
           </a>
         </p>
-        {error instanceof Error && <p className="quiet">{error.message}</p>}
+        {error instanceof Error && !(error instanceof StorageError) && (
+          <p className="quiet">{error.message}</p>
+        )}
       </div>
     </main>
   );

@@ -2,7 +2,7 @@
 import american from 'dictionary-en';
 import british from 'dictionary-en-gb';
 import nspell from 'nspell';
-import { britishCandidates, listedBritish } from '../core/forms/english/spelling-variety';
+import { britishCandidates, listedBritish } from '../core/languages/en/lexicon/spelling-variety';
 
 const [americanSpeller, britishSpeller] = [nspell(american), nspell(british)];
 

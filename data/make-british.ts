@@ -9,7 +9,7 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { gunzipSync, strFromU8 } from 'fflate';
 import { phonemize } from 'phonemizer';
-import type { LexiconPack } from '../core/words/lexicon-pack';
+import type { LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
 import { britishSpellingOf } from './british-spellings';
 
 const VOICE = 'en-gb-x-rp';

@@ -1,6 +1,6 @@
 /**
  * Reads the advance widths and vertical metrics of the learner fonts (OFL-1.1,
- * @fontsource packages) into core/sheets/font-metrics.json, so that paper can be
+ * @fontsource packages) into core/paper/font-metrics.json, so that paper can be
  * laid out without a browser. Run it by hand when a font package changes.
  *
  * Usage: tsx data/pack-fonts.ts
@@ -61,7 +61,7 @@ for (const [id, { folder, file }] of Object.entries(families)) {
     metrics[id][weight] = { ...vertical, widths };
   }
 }
-writeFileSync('core/sheets/font-metrics.json', `${JSON.stringify(metrics)}\n`);
+writeFileSync('core/paper/font-metrics.json', `${JSON.stringify(metrics)}\n`);
 
 /**
  * The school hands: real glyph bounds, because letters stand on ruled lines by
@@ -103,4 +103,4 @@ for (const [id, file] of Object.entries(hands)) {
     widths,
   };
 }
-writeFileSync('core/handwriting/hand-metrics.json', `${JSON.stringify(handMetrics)}\n`);
+writeFileSync('core/paper/hand-metrics.json', `${JSON.stringify(handMetrics)}\n`);

@@ -17,10 +17,10 @@ import {
   type AccentPack,
   type LexiconPack,
   type SoundColumns,
-} from '../core/words/lexicon-pack';
-import { staysInBritain } from '../core/forms/english/spelling-variety';
+} from '../core/languages/en/lexicon/lexicon-pack';
+import { staysInBritain } from '../core/languages/en/lexicon/spelling-variety';
 import { britishSpellingOf } from './british-spellings';
-import { packHashes, plainEar, wordHash } from '../core/words/word-hash';
+import { packHashes, plainEar, wordHash } from '../core/languages/en/lexicon/word-hash';
 import { allUnfit, dictionaryWords, isOrdinaryWord, isUnfit, spellInSentence } from './fitness';
 import { dictionaryPhonemes, isPronounced, Readings, type PackedReading } from './readings';
 import { topicsOf } from './topics';

@@ -6,8 +6,8 @@
  */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { gunzipSync, gzipSync, strFromU8, strToU8 } from 'fflate';
-import { writeSense, type WordSense } from '../core/words/meanings';
-import type { LexiconPack } from '../core/words/lexicon-pack';
+import { writeSense, type WordSense } from '../core/languages/en/words/meanings';
+import type { LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
 import { isInsult, isUnfit } from './fitness';
 import { sensesOf, synsetOf, type Sense } from './wordnet';
 

@@ -1,11 +1,14 @@
 /** How each word is said, in either accent, and how its letters spell it. */
 import { readFileSync } from 'node:fs';
 import { dictionary } from 'cmu-pronouncing-dictionary';
-import type { Accent } from '../core/sounds/accent';
-import { readIpa } from '../core/sounds/ipa';
-import { toBritish } from '../core/sounds/to-british';
-import { readPronunciation, type Pronunciation } from '../core/sounds/pronunciation';
-import { analyseSpelling, type SpellingAnalysis } from '../core/words/analyse-spelling';
+import type { Accent } from '../core/kernel/accent';
+import { readIpa } from '../core/languages/en/sounds/ipa';
+import { toBritish } from '../core/languages/en/sounds/to-british';
+import { readPronunciation, type Pronunciation } from '../core/languages/en/sounds/pronunciation';
+import {
+  analyseSpelling,
+  type SpellingAnalysis,
+} from '../core/languages/en/words/analyse-spelling';
 
 export interface PackedReading {
   readonly pronunciation: Pronunciation;

@@ -1,6 +1,6 @@
 /** The word classes of every word: closed classes by list, open classes from WordNet by how often each is meant. */
 import { readFileSync } from 'node:fs';
-import { wordClassBits, type WordClassName } from '../core/words/word-class';
+import { wordClassBits, type WordClassName } from '../core/languages/en/lexicon/word-class';
 import { basesOf, sensesOf, wordClasses, type WordClass } from './wordnet';
 
 const openName: Readonly<Record<WordClass, WordClassName>> = {

@@ -90,15 +90,20 @@ describe('nothing is lost', () => {
     await first.getByRole('button', { name: 'Remove maze' }).waitFor();
 
     const name = (page: Page) => page.getByLabel('Name of the list');
+    await name(first).focus();
     await name(second).focus();
-    await name(second).fill('Second name');
-    await name(first).fill('First name');
-    await name(first).press('Enter');
-    await first.getByRole('button', { name: /Undo: Renamed the list First name/ }).waitFor();
-    await name(second).press('Enter');
-    await second.getByText(/Another tab changed this to “First name”/).waitFor();
-    await second.reload();
-    expect(await name(second).inputValue()).toBe('First name');
+    // Both type before either hears of the other.
+    await Promise.all([name(first).fill('First name'), name(second).fill('Second name')]);
+    await Promise.all([name(first).press('Enter'), name(second).press('Enter')]);
+    const asked = (page: Page) => page.getByText(/Changed in another tab meanwhile/);
+    await Promise.race([asked(first).waitFor(), asked(second).waitFor()]);
+    const late = (await asked(first).isVisible()) ? first : second;
+    await late.getByRole('button', { name: 'Keep both' }).click();
+    for (const page of [first, second]) {
+      await expect
+        .poll(() => name(page).inputValue(), { timeout: 60_000 })
+        .toMatch(/(First name \/ Second name|Second name \/ First name)/);
+    }
     await desk.close();
   });
 

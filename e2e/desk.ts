@@ -4,7 +4,7 @@ import { chromium, type Browser, type BrowserContext, type Page } from 'playwrig
 const address = process.env['WORDANE_ADDRESS'] ?? 'http://127.0.0.1:4390';
 
 /** How long a step may take on a machine that does other work beside: a wait, never a measure. */
-const patience = 120_000;
+const patience = Number(process.env['PATIENCE'] ?? 120_000);
 
 type StorageState = Awaited<ReturnType<BrowserContext['storageState']>>;
 
@@ -52,12 +52,15 @@ export class Desk {
   static async open(
     size = { width: 1280, height: 800 },
     storageState?: StorageState,
+    keepsFiles = false,
   ): Promise<Desk> {
     const context = await (
       await openBrowser()
     ).newContext({
       viewport: size,
       acceptDownloads: true,
+      // What is kept for use without the server would stand between a test and what it tests.
+      serviceWorkers: keepsFiles ? 'allow' : 'block',
       ...(storageState && { storageState }),
     });
     context.setDefaultTimeout(patience);

@@ -61,7 +61,7 @@ test('own sentences become another form, a shortage is named, and the change is 
   expect(await paper.getByText('Because it rained').count()).toBe(0);
   await page.getByText(/Only 2 of your sentences give/).waitFor();
   await expectNoViolations(page, 'a grammar exercise');
-  await page.getByRole('button', { name: 'Undo: Wrote sentences' }).click();
+  await page.getByRole('button', { name: 'Undo: Changed: your own sentences, one a line' }).click();
   await paper.getByText('Has Mina found').first().waitFor({ state: 'detached' });
   await desk.close();
 });

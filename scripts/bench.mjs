@@ -5,4 +5,16 @@ ensurePackages();
 const { prepare } = await import('./prepare.mjs');
 prepare();
 const [node, tsx] = bin('tsx/dist/cli.mjs');
-process.exit(run(node, [tsx, 'scripts/bench.ts'], { tolerate: true }));
+const status = run(node, [tsx, 'scripts/bench.ts'], { tolerate: true });
+
+// The doors in Chromium, where there is one.
+const { ensureChromium, chromiumPath } = await import('./chromium.mjs');
+const { build } = await import('./build.mjs');
+const { startServer } = await import('./server.mjs');
+ensureChromium();
+await build();
+const { child, address } = await startServer(Number(process.env.E2E_PORT ?? 4392));
+const env = { ...process.env, WORDANE_ADDRESS: address, CHROMIUM: chromiumPath() };
+const doors = run(node, [tsx, 'scripts/bench-browser.ts'], { env, tolerate: true });
+child.kill();
+process.exit(status || doors);

@@ -8,17 +8,17 @@ import { isPronounced } from '../data/readings';
 import { completeClass } from '../core/classes/new-class';
 import { makeExercise } from '../core/exercises/make-exercise';
 import { namedCopies } from '../core/sheets/copies';
-import { sheetStyle } from '../core/sheets/style';
+import { sheetStyle } from '../core/paper/style';
 import { layOutSheet } from '../core/sheets/sheet';
-import { findWords, type WordQuery } from '../core/words/find-words';
-import { Lexicon, type LexiconEntry } from '../core/words/lexicon';
-import type { LexiconPack } from '../core/words/lexicon-pack';
+import { findWords, type WordQuery } from '../core/search/find-words';
+import { Lexicon, type LexiconEntry } from '../core/languages/en/lexicon/lexicon';
+import type { LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
 import { proses } from '../core/testing/texts';
 import { analyseText } from '../core/texts/analysis/analyse-text';
 import { SyllableCounter, unpackSyllables } from '../core/texts/analysis/syllable-count';
 import { findDevices } from '../core/texts/devices/find-devices';
 import { textReach } from '../core/texts/fit/text-reach';
-import { lightUp } from '../core/grammar/find/light-up';
+import { lightUp } from '../core/languages/en/grammar/find/light-up';
 
 const packed = readFileSync(new URL('../data/packs/lexicon.pack', import.meta.url));
 

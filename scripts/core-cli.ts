@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createInterface } from 'node:readline';
 import { gunzipSync, strFromU8 } from 'fflate';
 import * as core from '../core/index';
-import type { AccentPack, LexiconPack } from '../core/words/lexicon-pack';
+import type { AccentPack, LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
 
 const [name, argument] = process.argv.slice(2);
 const callable = Object.entries(core).filter(

@@ -13,7 +13,7 @@ function isFree(port) {
 ensurePackages();
 const { build } = await import('./build.mjs');
 const { startServer } = await import('./server.mjs');
-build();
+await build();
 let port = Number(process.env.PORT ?? 4310);
 while (!(await isFree(port))) port += 1;
 const { child } = await startServer(port);

@@ -6,7 +6,7 @@ ensurePackages();
 ensureChromium();
 const { build } = await import('./build.mjs');
 const { startServer } = await import('./server.mjs');
-build();
+await build();
 const { child, address } = await startServer(Number(process.env.E2E_PORT ?? 4390));
 const env = { ...process.env, WORDANE_ADDRESS: address, CHROMIUM: chromiumPath() };
 let status;

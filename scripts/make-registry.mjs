@@ -12,7 +12,7 @@ export function registrySource() {
   const name = (file) => file.replace(/-(\w)/g, (_, letter) => letter.toUpperCase());
   const list = files.map((file) => `  ${name(file)},`).join('\n');
   return `// Written by scripts/make-registry.mjs from the files in this folder; do not edit.
-import type { Maker } from '../maker';
+import type { Maker } from '../making/maker';
 ${files.map((file) => `import ${name(file)} from './${file}';`).join('\n')}
 
 /** Every maker, by file name. */

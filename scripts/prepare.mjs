@@ -5,14 +5,17 @@ import { writeRegistry } from './make-registry.mjs';
 import { bin, root, run } from './run.mjs';
 
 const packs = `${root}data/packs`;
-const stamp = `${packs}/lexicon.stamp`;
 
 /** What the word pack depends on: its script, its tables, and the code that takes words apart. */
 function inputs() {
   const files = readdirSync(`${root}data`)
     .filter((file) => /\.(ts|tsv|txt)$/.test(file) && file !== 'pack-fonts.ts')
     .map((file) => `data/${file}`);
-  for (const folder of ['core/sounds', 'core/words']) {
+  for (const folder of [
+    'core/languages/en/sounds',
+    'core/languages/en/words',
+    'core/languages/en/lexicon',
+  ]) {
     for (const file of readdirSync(`${root}${folder}`)) {
       if (file.endsWith('.ts') && !file.endsWith('.test.ts')) files.push(`${folder}/${file}`);
     }
@@ -21,26 +24,44 @@ function inputs() {
   return [...files.sort(), 'package-lock.json'];
 }
 
-export function prepare() {
-  writeRegistry();
-  const hash = createHash('sha256');
-  for (const file of inputs()) hash.update(file).update(readFileSync(root + file));
-  const wanted = hash.digest('hex');
-  const present =
-    existsSync(`${packs}/syllables.pack`) && existsSync(stamp) ? readFileSync(stamp, 'utf8') : '';
-  if (present === wanted) return;
-  mkdirSync(packs, { recursive: true });
-  console.error('Packing the word bank (about a minute) …');
-  const [node, tsx] = bin('tsx/dist/cli.mjs');
-  for (const script of [
-    'pack-lexicon.ts',
-    'pack-meanings.ts',
-    'pack-pictures.ts',
-    'pack-syllables.ts',
-  ]) {
-    run(node, [tsx, `data/${script}`, 'data/packs'], { stdio: ['ignore', 'ignore', 'inherit'] });
-  }
-  writeFileSync(stamp, wanted);
+/** The sources that what is to choose from depends on. */
+function makerInputs(folder = 'core') {
+  return readdirSync(root + folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = `${folder}/${entry.name}`;
+    if (entry.isDirectory()) return makerInputs(path);
+    return /\.ts$/.test(path) && !/\.test\.ts$/.test(path) ? [path] : [];
+  });
 }
 
-if (process.argv[1]?.endsWith('prepare.mjs')) prepare();
+/** Runs `make` where what it is made from has changed since, or `product` is not there. */
+function make(product, stampName, files, work) {
+  const hash = createHash('sha256');
+  for (const file of files) hash.update(file).update(readFileSync(root + file));
+  const wanted = hash.digest('hex');
+  const stampFile = `${packs}/${stampName}.stamp`;
+  if (existsSync(product) && existsSync(stampFile) && readFileSync(stampFile, 'utf8') === wanted) {
+    return;
+  }
+  mkdirSync(packs, { recursive: true });
+  work();
+  writeFileSync(stampFile, wanted);
+}
+
+export function prepare() {
+  writeRegistry();
+  const [node, tsx] = bin('tsx/dist/cli.mjs');
+  make(`${root}core/exercises/catalogue.json`, 'catalogue', makerInputs().sort(), () =>
+    run(node, [tsx, 'scripts/make-catalogue.ts']),
+  );
+  make(`${packs}/syllables.pack`, 'lexicon', inputs(), () => {
+    console.error('Packing the word bank (about a minute) …');
+    for (const script of [
+      'pack-lexicon.ts',
+      'pack-meanings.ts',
+      'pack-pictures.ts',
+      'pack-syllables.ts',
+    ]) {
+      run(node, [tsx, `data/${script}`, 'data/packs'], { stdio: ['ignore', 'ignore', 'inherit'] });
+    }
+  });
+}

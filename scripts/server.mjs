@@ -4,8 +4,7 @@ import { root, start } from './run.mjs';
 
 /** Starts the server on a port; gives the process and its address. */
 export async function startServer(port, stdio = 'ignore') {
-  const cli = `${root}node_modules/@react-router/serve/bin.js`;
-  const child = start(process.execPath, [cli, './build/server/index.js'], {
+  const child = start(process.execPath, [`${root}server/serve.mjs`], {
     stdio,
     env: { ...process.env, NODE_ENV: 'production', PORT: String(port) },
   });

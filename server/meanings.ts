@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { gunzipSync, strFromU8 } from 'fflate';
-import { Meanings, type WordSense } from '../core/words/meanings';
+import { Meanings, type WordSense } from '../core/languages/en/words/meanings';
 
 let reading: Promise<Meanings> | undefined;
 

@@ -3,7 +3,8 @@ import { accessSync, constants } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { chromium, type Browser, type Page } from 'playwright-core';
 import type { Sheet } from '../core/sheets/sheet';
-import { papers } from '../core/sheets/paper';
+import { papers } from '../core/kernel/paper-size';
+import { Queue } from './queue';
 
 export class NoChromiumError extends Error {
   override readonly name = 'NoChromiumError';
@@ -56,23 +57,44 @@ function browser(executablePath: string): Promise<Browser> {
   return running;
 }
 
-/** Where this server answers itself. */
-function ownAddress(): string {
-  return `http://127.0.0.1:${process.env['PORT'] ?? '3000'}`;
+/** The server was not told where it answers: it never guesses, or it might hand sheets to another. */
+export class NoAddressError extends Error {
+  override readonly name = 'NoAddressError';
 }
 
+/** Where this server answers itself, as it said when it began to listen. */
+function ownAddress(): string {
+  const address = process.env['WORDANE_OWN_ADDRESS'];
+  if (address === undefined) throw new NoAddressError();
+  return address;
+}
+
+/** Each page takes a browser's tab: few at once, few waiting, none for ever. */
+const queue = new Queue({ atOnce: 2, waiting: 8, deadline: 90_000 });
+
 /** Opens the print page with the sheets handed over, and works on it. */
-async function withPages<Result>(
+function withPages<Result>(
   sheets: readonly Sheet[],
   title: string,
   scale: number,
   work: (page: Page) => Promise<Result>,
 ): Promise<Result> {
+  return queue.run((signal) => openPages(sheets, title, scale, work, signal));
+}
+
+async function openPages<Result>(
+  sheets: readonly Sheet[],
+  title: string,
+  scale: number,
+  work: (page: Page) => Promise<Result>,
+  signal: AbortSignal,
+): Promise<Result> {
   const executablePath = findChromium();
   if (executablePath === undefined) throw new NoChromiumError();
+  const address = ownAddress();
   const context = await (await browser(executablePath)).newContext({ deviceScaleFactor: scale });
+  signal.addEventListener('abort', () => void context.close());
   try {
-    const address = ownAddress();
     // The print page needs this server and nothing else.
     await context.route('**/*', (route) =>
       route.request().url().startsWith(`${address}/`) ? route.continue() : route.abort(),

@@ -1,12 +1,12 @@
 /**
- * Speech without a network: eSpeak NG (GPL-3.0-or-later) compiled to
- * WebAssembly, run once for each text. The program expects a fresh process each
- * time, so its memory is copied once and put back before every call.
+ * Speech without a network: eSpeak NG (GPL-3.0-or-later) in a process of its own
+ * (`speech-process.mjs`), with a queue before it and a cache behind.
  */
-import { readFile } from 'node:fs/promises';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import type { Accent } from '../core/sounds/accent';
+import { fork, type ChildProcess } from 'node:child_process';
+import { join } from 'node:path';
+import type { Accent } from '../core/kernel/accent';
+import { packOf } from '../core/languages/registry/registry';
+import { Queue } from './queue';
 
 /** What to say: a text in a language, or one English sound by its phonemes. */
 export type Utterance =
@@ -17,20 +17,6 @@ export type Utterance =
 export class SpeechError extends Error {
   override readonly name = 'SpeechError';
 }
-
-/** Voices by BCP 47 tag; English goes by accent. */
-const voices: Readonly<Record<string, string>> = {
-  fr: 'fr',
-  ja: 'ja',
-  la: 'la',
-  pt: 'pt',
-  ru: 'ru',
-  es: 'es',
-};
-const englishVoices: Readonly<Record<Accent, string>> = {
-  american: 'en-us',
-  british: 'en-gb-x-rp',
-};
 
 /** Phonemes as the synthesiser writes them: continuous sounds are held; voiced stops need a trace of a vowel to be heard. */
 const mnemonics: Readonly<Record<string, string>> = {
@@ -84,104 +70,61 @@ export const LONGEST_TEXT = 1000;
 /** Words a minute for a text, and for a single sound. */
 const SPEED = { text: 140, sound: 90 };
 
-interface Exports {
-  readonly memory: WebAssembly.Memory;
-  readonly stackSave: () => number;
-  readonly stackRestore: (pointer: number) => void;
-  readonly stackAlloc: (bytes: number) => number;
-  readonly main: (count: number, list: number) => number;
+let running: ChildProcess | undefined;
+const waiting = new Map<number, (answer: Answer) => void>();
+let asked = 0;
+
+interface Answer {
+  readonly id: number;
+  readonly wav?: string;
+  readonly error?: string;
 }
 
-interface Machine {
-  readonly exports: Exports;
-  readonly files: {
-    writeFile: (name: string, content: string) => void;
-    readFile: (name: string) => Uint8Array;
-    unlink: (name: string) => void;
-  };
-  readonly memory: Uint8Array;
-  readonly stack: number;
-}
-
-let starting: Promise<Machine> | undefined;
-
-async function start(): Promise<Machine> {
-  const require = createRequire(import.meta.url);
-  const folder = dirname(require.resolve('espeak-ng'));
-  const bytes = await readFile(join(folder, 'espeak-ng.wasm'));
-  let raw: WebAssembly.Exports | undefined;
-  const { default: load } = (await import('espeak-ng')) as unknown as {
-    default: (options: object) => Promise<{ FS: Machine['files'] }>;
-  };
-  const module = await load({
-    noInitialRun: true,
-    print: () => undefined,
-    printErr: () => undefined,
-    instantiateWasm: (
-      imports: WebAssembly.Imports,
-      receive: (instance: WebAssembly.Instance) => void,
-    ) => {
-      void WebAssembly.instantiate(bytes, imports).then(({ instance }) => {
-        raw = instance.exports;
-        receive(instance);
-      });
-      return {};
-    },
+/** The process that speaks; started with the first word, and again where it has ended. */
+function speaker(): ChildProcess {
+  if (running !== undefined) return running;
+  const started = fork(join(process.cwd(), 'server/speech-process.mjs'), { serialization: 'json' });
+  started.on('message', (answer: Answer) => waiting.get(answer.id)?.(answer));
+  started.on('exit', () => {
+    if (running === started) running = undefined;
+    for (const [id, tell] of waiting) tell({ id, error: 'The voice has stopped.' });
   });
-  if (raw === undefined) throw new SpeechError('The voice could not be started.');
-  const exports = {
-    ...(raw as unknown as Exports),
-    memory: raw['memory'],
-    main: raw['main'] ?? raw['__main_argc_argv'],
-  } as Exports;
-  return {
-    exports,
-    files: module.FS,
-    memory: new Uint8Array(exports.memory.buffer).slice(),
-    stack: exports.stackSave(),
-  };
+  // It does not keep the server alive by itself.
+  started.unref();
+  started.channel?.unref();
+  running = started;
+  return started;
 }
 
-function machine(): Promise<Machine> {
-  starting ??= start().catch((error: unknown) => {
-    starting = undefined;
-    throw error;
-  });
-  return starting;
+/** Ends the process that speaks; the next word starts another. */
+export function stopSpeaking(): void {
+  running?.kill();
+  running = undefined;
 }
 
-/** Runs the program as from the command line. */
-function run({ exports, memory, stack }: Machine, args: readonly string[]): void {
-  const bytes = new Uint8Array(exports.memory.buffer);
-  bytes.fill(0, memory.length);
-  bytes.set(memory);
-  exports.stackRestore(stack);
-  const list = exports.stackAlloc((args.length + 1) * 4);
-  const pointers = args.map((text) => {
-    const encoded = new TextEncoder().encode(text);
-    const at = exports.stackAlloc(encoded.length + 1);
-    const view = new Uint8Array(exports.memory.buffer);
-    view.set(encoded, at);
-    view[at + encoded.length] = 0;
-    return at;
+function ask(order: object, signal: AbortSignal): Promise<Uint8Array> {
+  const id = (asked += 1);
+  return new Promise<Uint8Array>((resolve, reject) => {
+    waiting.set(id, ({ wav, error }) => {
+      waiting.delete(id);
+      if (wav === undefined) reject(new Error(error ?? 'The voice gave no sound.'));
+      else resolve(Buffer.from(wav, 'base64'));
+    });
+    // Whatever hangs in there is not waited for, and does not hold up the next.
+    signal.addEventListener('abort', () => {
+      waiting.delete(id);
+      stopSpeaking();
+    });
+    const process = speaker();
+    process.ref();
+    process.send({ id, ...order });
   });
-  const view = new DataView(exports.memory.buffer);
-  [...pointers, 0].forEach((pointer, index) => view.setUint32(list + index * 4, pointer, true));
-  try {
-    exports.main(args.length, list);
-  } catch (error) {
-    // The program ends by exit, which arrives here as a throw with a status.
-    if ((error as { status?: number }).status !== 0) throw error;
-  }
 }
 
 function voiceOf(utterance: Utterance): string {
-  if ('sound' in utterance || utterance.language === 'en') return englishVoices[utterance.accent];
-  const voice = voices[utterance.language];
-  if (voice === undefined) {
-    throw new SpeechError(`There is no voice for the language ${utterance.language}.`);
-  }
-  return voice;
+  const { tag, voice } = packOf('sound' in utterance ? 'en' : utterance.language);
+  if (voice === undefined) throw new SpeechError(`There is no voice for the language ${tag}.`);
+  return typeof voice === 'string' ? voice : voice[utterance.accent];
 }
 
 function textOf(utterance: Utterance): string {
@@ -203,40 +146,43 @@ function textOf(utterance: Utterance): string {
   return `[[${written.join('')}]]`;
 }
 
+/** Said before: kept up to so many bytes, the oldest given up first. */
 const cache = new Map<string, Uint8Array>();
-const CACHED = 400;
-let queue: Promise<unknown> = Promise.resolve();
+export const CACHE_BYTES = 32 * 1024 * 1024;
+let cached = 0;
+
+function keep(key: string, wav: Uint8Array): void {
+  cache.set(key, wav);
+  cached += wav.byteLength;
+  for (const [oldest, { byteLength }] of cache) {
+    if (cached <= CACHE_BYTES) break;
+    cache.delete(oldest);
+    cached -= byteLength;
+  }
+}
+
+/** One after the other: the program has one memory. */
+const queue = new Queue({ atOnce: 1, waiting: 60, deadline: 20_000 });
 
 /**
  * The utterance as a WAV file (16-bit mono).
  *
  * @throws SpeechError for a text or language that cannot be said
+ * @throws BusyError where too much is to be said at once
  */
 export async function say(utterance: Utterance): Promise<Uint8Array> {
   const key = JSON.stringify(utterance);
   const known = cache.get(key);
   if (known !== undefined) return known;
-  const text = textOf(utterance);
-  const voice = voiceOf(utterance);
-  const speed = 'sound' in utterance ? SPEED.sound : SPEED.text;
-  // A consonant on its own is faint.
-  const loudness = 'sound' in utterance ? 190 : 110;
-  // One after the other: the program has one memory.
-  const work = queue.then(async () => {
-    const ready = await machine();
-    ready.files.writeFile('say.txt', text);
-    run(ready, [
-      'espeak-ng',
-      ...['-v', voice, '-s', String(speed), '-a', String(loudness)],
-      ...['-b', '1', '-f', 'say.txt', '-w', 'said.wav'],
-    ]);
-    const wav = ready.files.readFile('said.wav').slice();
-    ready.files.unlink('said.wav');
-    return wav;
-  });
-  queue = work.catch(() => undefined);
-  const wav = await work;
-  if (cache.size >= CACHED) cache.delete(cache.keys().next().value ?? '');
-  cache.set(key, wav);
+  const isSound = 'sound' in utterance;
+  const order = {
+    text: textOf(utterance),
+    voice: voiceOf(utterance),
+    speed: isSound ? SPEED.sound : SPEED.text,
+    // A consonant on its own is faint.
+    loudness: isSound ? 190 : 110,
+  };
+  const wav = await queue.run((signal) => ask(order, signal));
+  keep(key, wav);
   return wav;
 }

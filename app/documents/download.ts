@@ -1,13 +1,12 @@
 /** Everything a sheet can be saved as. */
 import { saveAs } from 'file-saver';
-import type { DocumentNode } from '~core/documents/document';
-import { picturesIn } from '~core/documents/document';
-import { toItemsCsv } from '~core/documents/items-csv';
+import type { DocumentNode } from '~core/paper/document';
+import { picturesIn } from '~core/paper/document';
 import { toMarkdown } from '~core/documents/markdown';
 import { toPlainText } from '~core/documents/plain-text';
-import type { Exercise } from '~core/exercises/exercise';
-import { learnerFonts } from '~core/classes/choices';
-import { plainFont } from '~core/sheets/measure';
+import type { Exercise } from '~core/exercises/making/exercise';
+import { familyOf } from '~core/languages/language-pack';
+import { plainFont } from '~core/paper/font-name';
 import type { Sheet } from '~core/sheets/sheet';
 import { saveText } from '~/ui/save-text';
 
@@ -43,7 +42,7 @@ export async function saveDocument(kind: DocumentKind, from: Downloadable): Prom
       const file = await toWordFile(from.document, {
         title: from.title,
         paper: sheet.paper,
-        font: learnerFonts[plainFont(sheet.font)] ?? 'Andika',
+        font: familyOf(plainFont(sheet.font)),
         pictures: await picturesByName(picturesIn(from.document)),
       });
       saveAs(file, name);
@@ -56,7 +55,11 @@ export async function saveDocument(kind: DocumentKind, from: Downloadable): Prom
       saveText(name, toPlainText(from.document), 'text/plain');
       return;
     case 'csv':
-      saveText(name, toItemsCsv(from.exercises), 'text/csv');
+      saveText(
+        name,
+        (await import('~core/documents/items-csv')).toItemsCsv(from.exercises),
+        'text/csv',
+      );
   }
 }
 

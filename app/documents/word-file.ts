@@ -20,8 +20,8 @@ import {
   pictureName,
   type DocumentNode,
   type TableCell as Cell,
-} from '~core/documents/document';
-import { papers, type PaperName } from '~core/sheets/paper';
+} from '~core/paper/document';
+import { papers, type PaperName } from '~core/kernel/paper-size';
 
 /** Twentieths of a point in a millimetre, and pixels of 1/96 inch. */
 const TWIPS_PER_MM = 1440 / 25.4;

@@ -5,8 +5,9 @@ import type { ClassSettings } from '~core/classes/new-class';
 import { scaleOf } from '~core/classes/class-level';
 import { Start } from '~/workspaces/Start';
 import { NewClassForm } from '~/workspaces/classes/NewClassForm';
-import { createClass } from '~/storage/operations';
+import { createClass } from '~/storage/whole-records';
 import { answer } from './action-answer';
+import { speaks } from '~core/languages/registry/registry';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Classes · Wordane' }];
 
@@ -16,8 +17,12 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
   const done = await answer(async () => {
     id = (await createClass(settings)).id;
   });
-  return done.ok ? redirect(settings.language === 'en' ? '/words' : `/classes/${id}`) : done;
+  return done.ok
+    ? redirect(speaks(settings.language, 'words') ? '/words' : `/classes/${id}`)
+    : done;
 }
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function Classes() {
   const root = useRouteLoaderData<typeof rootLoader>('root');

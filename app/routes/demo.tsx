@@ -14,6 +14,8 @@ export function HydrateFallback() {
   return <p role="status">Putting the demo in …</p>;
 }
 
+export { PageError as ErrorBoundary } from '~/ui/PageError';
+
 export default function Demo() {
   return null;
 }

@@ -2,14 +2,9 @@ import { Link, useRouteLoaderData } from 'react-router';
 import type { Route } from './+types/home';
 import type { clientLoader as rootLoader } from '~/root';
 import { Start } from '~/workspaces/Start';
-import {
-  lessonsOfClass,
-  listsOfClass,
-  focusClass,
-  setFocusClass,
-  undo,
-} from '~/storage/repository';
-import { answer } from './action-answer';
+import { lessonsOfClass, listsOfClass, focusClass, setFocusClass } from '~/storage/repository';
+import { undo } from '~/storage/change';
+import { answer, unknownIntent } from './action-answer';
 
 export async function clientLoader() {
   const focus = await focusClass();
@@ -23,11 +18,16 @@ type Intent = { intent: 'undo'; id?: number } | { intent: 'focus'; id: string };
 /** What every screen can ask: undo, and another class in focus. */
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const body = (await request.json()) as Intent;
+  if (body.intent !== 'undo' && body.intent !== 'focus') {
+    return unknownIntent((body as { intent?: unknown }).intent);
+  }
   return answer(async () => {
     if (body.intent === 'undo') await undo(body.id);
     else await setFocusClass(body.id);
   });
 }
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function Home({ loaderData }: Route.ComponentProps) {
   const root = useRouteLoaderData<typeof rootLoader>('root');

@@ -1,51 +1,32 @@
 import { data, redirect } from 'react-router';
 import type { Route } from './+types/lesson';
 import type { ClassProfile } from '~core/classes/class-profile';
-import type { ExerciseParameters } from '~core/exercises/exercise';
-import { findMaker } from '~core/exercises/make-exercise';
-import { partsOf, type Lesson, type LessonPart, type StageId } from '~core/lessons/lesson';
-import type { BuiltPart } from '~/workspaces/lesson/built-part';
+import { makerInfo } from '~core/exercises/catalogue';
+import { partsOf, type Lesson, type LessonPart } from '~core/records/lesson';
+import { isBroken, type Broken, type BuiltPart } from '~/workspaces/lesson/built-part';
 import { LessonWorkspace } from '~/workspaces/lesson/LessonWorkspace';
-import type { SheetBlock } from '~core/sheets/blocks/sheet-block';
 import { besideWords } from '~core/lists/beside-words';
-import type { SheetLayout } from '~core/sheets/layout';
 import type { ReadingText } from '~core/texts/reading-text';
 import { materialOf, type TextMaterial } from '~core/texts/reading/text-material';
 import { reachState } from '~/ui/reach-state';
-import { database } from '~/storage/database';
-import { focusOn, newId, textsOfClass } from '~/storage/repository';
-import {
-  addPart,
-  addPartWord,
-  movePart,
-  removePart,
-  removePartWord,
-  setKnownWord,
-  setLessonField,
-  setMinutes,
-  setNote,
-  setParameters,
-  shuffleAgain,
-  swapWord,
-} from '~/storage/operations';
-import { addBlock, moveBlock, removeBlock, setBlock, setLayout } from '~/storage/sheet-operations';
+import { newId } from '~/operations/operation';
+import { perform, type Asked } from '~/storage/perform';
+import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
 import { engine } from '~/workers/engine.client';
+import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Lesson · Wordane' }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
-  const lesson = await database.lessons.get(params.lessonId);
-  const profile = lesson ? await database.classes.get(lesson.classId) : undefined;
+  const lesson = await record('lessons', params.lessonId);
+  const profile = lesson ? await record('classes', lesson.classId) : undefined;
   if (!lesson || !profile) {
     throw data('This lesson is not here. It may have been removed.', { status: 404 });
   }
   const { pathname, search } = new URL(request.url);
   if (await focusOn(profile.id)) throw redirect(pathname + search);
-  const [lists, texts] = await Promise.all([
-    database.lists.where('classId').equals(profile.id).toArray(),
-    textsOfClass(profile.id),
-  ]);
+  const [lists, texts] = await Promise.all([listsOfClass(profile.id), textsOfClass(profile.id)]);
   const context = {
     profile,
     footer: `${lesson.title} · ${profile.name}`,
@@ -53,10 +34,10 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
     texts: usedTexts(lesson, texts),
   };
   const exercises = partsOf(lesson).filter((part) => part.kind === 'exercise');
-  const built = await Promise.all(
+  const made = await Promise.all(
     partsOf(lesson)
       .filter((part) => part.kind !== 'note')
-      .map(async (part): Promise<BuiltPart> => ({
+      .map(async (part): Promise<BuiltPart | Broken> => ({
         part,
         ...(part.kind === 'sheet'
           ? await engine().buildSheet(part, exercises, context)
@@ -64,9 +45,11 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
       })),
   );
   const wanted = new URL(request.url).searchParams.get('part');
+  const built = made.filter((each): each is BuiltPart => !isBroken(each));
+  const broken = made.filter(isBroken);
   const open = built.find(({ part }) => part.id === wanted) ?? built[0];
   const reach = open ? { reach: reachState('this sheet', open.checks) } : {};
-  return { lesson, context, built, openId: open?.part.id, texts, ...reach };
+  return { lesson, context, built, broken, openId: open?.part.id, texts, ...reach };
 }
 
 /** The texts that the parts of a lesson are made from, as their makers get them. */
@@ -89,25 +72,13 @@ async function textFor(lesson: Lesson, profile: ClassProfile): Promise<string | 
   return used ?? texts[0]?.id;
 }
 
-type Intent =
-  | { intent: 'field'; field: 'title' | 'objective'; value: string; was: string }
-  | { intent: 'minutes'; stage: StageId; minutes: number }
-  | { intent: 'add-part'; stage: StageId; maker: string; name: string; words: string[] }
-  | { intent: 'remove-part'; part: string; name: string }
-  | { intent: 'move-part'; part: string; stage: StageId; index: number; name: string }
-  | { intent: 'note'; part: string; text: string; was: string }
-  | { intent: 'parameters'; part: string; parameters: ExerciseParameters; label: string }
-  | { intent: 'shuffle'; part: string }
-  | { intent: 'swap'; part: string; from: string; to: string }
-  | { intent: 'add-word'; part: string; word: string }
-  | { intent: 'remove-word'; part: string; word: string }
-  | { intent: 'known'; word: string }
-  | { intent: 'add-sheet'; stage: StageId; title: string }
-  | { intent: 'layout'; part: string; layout: SheetLayout; label: string }
-  | { intent: 'add-block'; part: string; block: Omit<SheetBlock, 'id'> }
-  | { intent: 'block'; part: string; block: string; fields: Partial<SheetBlock> }
-  | { intent: 'move-block'; part: string; block: string; index: number }
-  | { intent: 'remove-block'; part: string; block: string; kind: SheetBlock['kind'] };
+/** What the menu of a stage sends. */
+interface NewPart {
+  readonly stage: string;
+  readonly maker: string;
+  readonly name: string;
+  readonly words: string[];
+}
 
 function newPart(maker: string, words: string[]): LessonPart {
   const note = maker === '';
@@ -124,33 +95,41 @@ function newPart(maker: string, words: string[]): LessonPart {
 
 /** A part with what its class has written: beside the words of its lists, and its own sets. */
 async function knowingItsClass(part: LessonPart, profile: ClassProfile): Promise<LessonPart> {
-  const lists = await database.lists.where('classId').equals(profile.id).toArray();
+  const lists = await listsOfClass(profile.id);
   const sets = profile.confusables ? { sets: profile.confusables } : {};
   const { language } = profile;
   return { ...part, parameters: { beside: besideWords(lists), language, ...sets } };
 }
 
-/** Adds a part; an exercise begins with the words it can use, and opens. */
-async function addNewPart(id: string, body: Extract<Intent, { intent: 'add-part' }>) {
-  const part = newPart(body.maker, body.words);
-  const lesson = await database.lessons.get(id);
-  const profile = lesson ? await database.classes.get(lesson.classId) : undefined;
-  if (lesson && profile && body.maker !== '' && findMaker(body.maker).needsText) {
+/** Adds a part to a stage, and opens it where there is something to open. */
+async function add(id: string, stage: unknown, part: LessonPart, name: string) {
+  const done = await answer(() =>
+    perform('lessons', id, { intent: 'add-part', stage, part, name }),
+  );
+  return done.ok && part.kind !== 'note' ? redirect(`/lessons/${id}?part=${part.id}`) : done;
+}
+
+/** A new exercise begins with the words it can use. */
+async function addNewPart(id: string, body: Asked) {
+  const { stage, maker, name, words: given } = body as unknown as NewPart;
+  const part = newPart(maker, given);
+  const lesson = await record('lessons', id);
+  const profile = lesson ? await record('classes', lesson.classId) : undefined;
+  if (lesson && profile && makerInfo(maker)?.needsText) {
     const textId = await textFor(lesson, profile);
     const about = { ...part, words: [], parameters: textId === undefined ? {} : { textId } };
-    const added = await answer(() => addPart(id, body.stage, about, body.name));
-    return added.ok ? redirect(`/lessons/${id}?part=${part.id}`) : added;
+    return add(id, stage, about, name);
   }
   const words =
     part.kind === 'exercise' && profile
       ? await engine().startWords(await knowingItsClass(part, profile), profile)
       : part.words;
-  const done = await answer(() => addPart(id, body.stage, { ...part, words }, body.name));
-  return done.ok && part.kind === 'exercise' ? redirect(`/lessons/${id}?part=${part.id}`) : done;
+  return add(id, stage, { ...part, words }, name);
 }
 
 /** A new sheet begins with what most sheets have: a line for the name, and its title. */
-async function addNewSheet(id: string, stage: StageId, title: string) {
+function addNewSheet(id: string, { stage, title: given }: Asked) {
+  const title = String(given ?? '');
   const part: LessonPart = {
     ...newPart('', []),
     kind: 'sheet',
@@ -160,55 +139,40 @@ async function addNewSheet(id: string, stage: StageId, title: string) {
       { id: newId(), kind: 'heading', text: title },
     ],
   };
-  const done = await answer(() => addPart(id, stage, part, 'a sheet'));
-  return done.ok ? redirect(`/lessons/${id}?part=${part.id}`) : done;
+  return add(id, stage, part, 'a sheet');
 }
 
 export async function clientAction({ request, params }: Route.ClientActionArgs) {
-  const body = (await request.json()) as Intent;
+  const body = (await request.json()) as Asked;
   const id = params.lessonId;
-  if (body.intent === 'add-part') return addNewPart(id, body);
-  if (body.intent === 'add-sheet') return addNewSheet(id, body.stage, body.title);
-  return answer(async () => {
-    switch (body.intent) {
-      case 'layout':
-        return setLayout(id, body.part, body.layout, body.label);
-      case 'add-block':
-        return addBlock(id, body.part, { ...body.block, id: newId() });
-      case 'block':
-        return setBlock(id, body.part, body.block, body.fields);
-      case 'move-block':
-        return moveBlock(id, body.part, body.block, body.index);
-      case 'remove-block':
-        return removeBlock(id, body.part, body.block, body.kind);
-      case 'field':
-        return setLessonField(id, body.field, body.value, body.was);
-      case 'minutes':
-        return setMinutes(id, body.stage, body.minutes);
-      case 'remove-part':
-        return removePart(id, body.part, body.name);
-      case 'move-part':
-        return movePart(id, body.part, body.stage, body.index, body.name);
-      case 'note':
-        return setNote(id, body.part, body.text, body.was);
-      case 'parameters':
-        return setParameters(id, body.part, body.parameters, body.label);
-      case 'shuffle':
-        return shuffleAgain(id, body.part);
-      case 'swap':
-        return swapWord(id, body.part, body.from, body.to);
-      case 'add-word':
-        return addPartWord(id, body.part, body.word);
-      case 'remove-word':
-        return removePartWord(id, body.part, body.word);
-      case 'known': {
-        const lesson = await database.lessons.get(id);
-        if (lesson) await setKnownWord(lesson.classId, body.word, true);
-      }
+  switch (body.intent) {
+    case 'add-part':
+      return addNewPart(id, body);
+    case 'add-sheet':
+      return addNewSheet(id, body);
+    case 'add-block': {
+      const block = { ...(body['block'] as object), id: newId() };
+      return answer(() => perform('lessons', id, { ...body, block }));
     }
-  });
+    case 'known': {
+      const { word } = body;
+      return answer(async () => {
+        const lesson = await record('lessons', id);
+        if (lesson)
+          await perform('classes', lesson.classId, { intent: 'known', word, known: true });
+      });
+    }
+    default:
+      return answer(() => perform('lessons', id, body));
+  }
 }
 
+export { PageError as ErrorBoundary } from '~/ui/PageError';
+
 export default function LessonPage({ loaderData }: Route.ComponentProps) {
-  return <LessonWorkspace {...loaderData} />;
+  return (
+    <RecordRevision value={loaderData.lesson.revision}>
+      <LessonWorkspace {...loaderData} />
+    </RecordRevision>
+  );
 }

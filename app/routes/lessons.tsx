@@ -1,10 +1,10 @@
 import { Link, useFetcher } from 'react-router';
 import type { Route } from './+types/lessons';
-import { minutesOf, partsOf } from '~core/lessons/lesson';
+import { minutesOf, partsOf } from '~core/records/lesson';
 import { Empty } from '~/ui/Empty';
 import { Start } from '~/workspaces/Start';
 import { focusClass, lessonsOfClass } from '~/storage/repository';
-import { removeLesson } from '~/storage/operations';
+import { removeLesson } from '~/storage/whole-records';
 import { answer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Lessons · Wordane' }];
@@ -18,6 +18,8 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
   const { id, title } = (await request.json()) as { id: string; title: string };
   return answer(() => removeLesson(id, title));
 }
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function Lessons({ loaderData }: Route.ComponentProps) {
   const fetcher = useFetcher();

@@ -1,10 +1,11 @@
 import type { Route } from './+types/pdf';
 import { findChromium, makePdf } from '../../server/pdf';
+import { json } from '../../server/requests';
 import { answerWithFile } from './sheet-request';
 
 /** Whether this server can make a PDF. */
 export function loader() {
-  return Response.json({ available: findChromium() !== undefined });
+  return json({ available: findChromium() !== undefined });
 }
 
 /** Sheets in, the same pages out as a PDF. */

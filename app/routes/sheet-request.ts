@@ -1,12 +1,14 @@
 /** What the makers of files share: sheets read from a request, and answers in words for the teacher. */
 import { readSheets } from '~core/sheets/read-sheets';
 import type { Sheet } from '~core/sheets/sheet';
-import { NoChromiumError } from '../../server/pdf';
+import { NoAddressError, NoChromiumError } from '../../server/pdf';
+import { BusyError } from '../../server/queue';
+import { isCrossOrigin, json, readBody, TooLargeError } from '../../server/requests';
 
-/** Largest request: 200 learners' pages are far below it. */
-const LARGEST_BODY = 40 * 1024 * 1024;
+/** Largest request in bytes: 200 learners' pages with pictures are far below it. */
+const LARGEST_BODY = 64 * 1024 * 1024;
 
-const refuse = (message: string, status: number) => Response.json({ message }, { status });
+const refuse = (message: string, status: number) => json({ message }, status);
 
 export interface SheetRequest {
   readonly title: string;
@@ -21,11 +23,9 @@ export async function answerWithFile(
   type: string,
   make: (asked: SheetRequest) => Promise<Buffer>,
 ): Promise<Response> {
-  const body = await request.text();
-  if (body.length > LARGEST_BODY) {
-    return refuse('This is too much for one file. Print fewer sheets at once.', 413);
-  }
+  if (isCrossOrigin(request)) return refuse('Only Wordane’s own pages may ask for this.', 403);
   try {
+    const body = await readBody(request, LARGEST_BODY);
     const { title, sheets, page } = JSON.parse(body) as Record<string, unknown>;
     const read = readSheets(sheets);
     if (read.length === 0) return refuse('There is no page to print.', 400);
@@ -34,8 +34,17 @@ export async function answerWithFile(
       sheets: read,
       page: typeof page === 'number' && Number.isInteger(page) ? page : 0,
     });
-    return new Response(new Uint8Array(file), { headers: { 'Content-Type': type } });
+    return new Response(new Uint8Array(file), {
+      headers: { 'Content-Type': type, 'X-Content-Type-Options': 'nosniff' },
+    });
   } catch (error) {
+    if (error instanceof TooLargeError) {
+      return refuse('This is too much for one file. Print fewer sheets at once.', 413);
+    }
+    if (error instanceof BusyError) return refuse(error.message, 503);
+    if (error instanceof NoAddressError) {
+      return refuse('This server was not started with npm run demo. Print instead.', 501);
+    }
     if (error instanceof NoChromiumError) {
       return refuse(
         'No Chromium is installed on the server. Print instead: it gives the same pages.',

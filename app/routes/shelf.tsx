@@ -3,41 +3,92 @@ import { Button } from 'react-bootstrap';
 import { saveAs } from 'file-saver';
 import { Link, useFetcher, useNavigate } from 'react-router';
 import type { Route } from './+types/shelf';
-import { database } from '~/storage/database';
-import { exportEverything, hasDemo, importBackup, removeDemo } from '~/storage/backups';
-import { setFocusClass } from '~/storage/repository';
-import { answer, type ActionAnswer } from './action-answer';
+import { recordNames } from '~core/records/open-record';
+import {
+  exportEverything,
+  hasDemo,
+  importBackup,
+  removeDamaged,
+  removeDemo,
+} from '~/storage/backups';
+import { recordTables } from '~/storage/database';
+import { allOf, damagedRecords, listClasses, setFocusClass } from '~/storage/repository';
+import { rememberExport, room, type Room } from '~/storage/room';
+import { answer, unknownIntent, type ActionAnswer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Shelf · Wordane' }];
 
 export async function clientLoader() {
-  const [classes, lists, lessons, texts, demo] = await Promise.all([
-    database.classes.toArray(),
-    database.lists.toArray(),
-    database.lessons.toArray(),
-    database.texts.toArray(),
+  const [classes, lists, lessons, texts, damaged, demo, space] = await Promise.all([
+    listClasses(),
+    allOf('lists'),
+    allOf('lessons'),
+    allOf('texts'),
+    damagedRecords(),
     hasDemo(),
+    room(),
   ]);
-  return { classes, lists, lessons, texts, demo };
+  return { classes, lists, lessons, texts, damaged, demo, space };
 }
 
 /** A file comes as form data; the rest as JSON. */
 export async function clientAction({ request }: Route.ClientActionArgs) {
   if (request.headers.get('Content-Type')?.startsWith('application/json')) {
-    return answer(removeDemo);
+    const body = (await request.json()) as { intent?: unknown; table?: unknown; id?: unknown };
+    if (body.intent === 'remove-demo') return answer(removeDemo);
+    const table = recordTables.find((each) => each === body.table);
+    return body.intent === 'remove-damaged' && table
+      ? answer(() => removeDamaged(table, String(body.id)))
+      : unknownIntent(body.intent);
   }
   const form = await request.formData();
   const file = form.get('file');
   return answer(async () => {
     if (!(file instanceof File) || file.size === 0) return ['Choose a file first.'];
-    const { added, kept } = await importBackup(new Uint8Array(await file.arrayBuffer()));
+    const read = await importBackup(new Uint8Array(await file.arrayBuffer()));
+    const { added, kept, refused } = read;
     const here = kept === 0 ? '' : ` ${kept} were here already and stayed as they are.`;
-    return [`Read in: ${added} ${added === 1 ? 'thing' : 'things'} added.${here}`];
+    return [`Read in: ${added} ${added === 1 ? 'thing' : 'things'} added.${here}`, ...refused];
   });
 }
 
+const megabytes = (bytes: number) =>
+  bytes < 1e6 ? 'less than 1 MB' : `${Math.round(bytes / 1e6).toLocaleString('en')} MB`;
+
+/** How much room there is, whether the browser keeps it, and when it was last taken out. */
+function RoomLeft({ space }: { space: Room }) {
+  const { used, most, kept, exported, exportDue } = space;
+  return (
+    <>
+      {used !== undefined && most !== undefined && (
+        <p className="quiet small mb-1">
+          {megabytes(used)} used; room for {megabytes(Math.max(0, most - used))} more in this
+          browser.{' '}
+          {kept
+            ? 'The browser keeps it until you remove it.'
+            : 'The browser may clear it when the disk is full: export now and then.'}
+        </p>
+      )}
+      {exported !== undefined && (
+        <p className="quiet small mb-1">
+          Last exported on {new Date(exported).toLocaleDateString('en-GB', { dateStyle: 'long' })}.
+        </p>
+      )}
+      {exportDue && (
+        <p className="message message--note mb-2">
+          {exported === undefined
+            ? 'Nothing has been exported yet. A file of your own is safe whatever happens to this browser.'
+            : 'The last export is more than two weeks old. Take a new one.'}
+        </p>
+      )}
+    </>
+  );
+}
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
+
 export default function Shelf({ loaderData }: Route.ComponentProps) {
-  const { classes, lists, lessons, texts, demo } = loaderData;
+  const { classes, lists, lessons, texts, damaged, demo, space } = loaderData;
   const fetcher = useFetcher<ActionAnswer>();
   const navigate = useNavigate();
   const id = useId();
@@ -57,6 +108,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     const day = new Date().toISOString().slice(0, 10);
     const name = `wordane-${day}.zip`;
     saveAs(new Blob([bytes as BlobPart], { type: 'application/zip' }), name);
+    await rememberExport();
     setExported(`Saved as ${name}.`);
   };
   const message = fetcher.data
@@ -146,6 +198,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               One zip file with all classes, lists, texts and lessons. Keep it, or open it
               elsewhere.
             </p>
+            <RoomLeft space={space} />
             <Button onClick={() => void save()}>Export everything</Button>
             <span className="ms-2" role="status">
               {exported}
@@ -179,6 +232,34 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               </p>
             )}
           </section>
+          {damaged.length > 0 && (
+            <section className="card-paper mb-3">
+              <h2 className="h5">Cannot be opened · {damaged.length}</h2>
+              <p>
+                These are damaged. They go into the export as they are; removing one can be undone.
+              </p>
+              <ul className="list-unstyled mb-0">
+                {damaged.map(({ table, id: each, name, problem }) => (
+                  <li key={`${table} ${each}`} className="py-1">
+                    {recordNames[table]} <strong>{name}</strong>{' '}
+                    <span className="quiet small">({problem})</span>{' '}
+                    <button
+                      type="button"
+                      className="btn btn-link btn-sm p-0"
+                      onClick={() =>
+                        void fetcher.submit(
+                          { intent: 'remove-damaged', table, id: each } as never,
+                          { method: 'post', encType: 'application/json' },
+                        )
+                      }
+                    >
+                      Remove
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           <section className="card-paper">
             <h2 className="h5">The Fernhill demo</h2>
             {demo ? (

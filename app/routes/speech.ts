@@ -1,5 +1,7 @@
 import type { Route } from './+types/speech';
-import { accents, type Accent } from '~core/sounds/accent';
+import { accents, type Accent } from '~core/kernel/accent';
+import { BusyError } from '../../server/queue';
+import { json } from '../../server/requests';
 import { say, SpeechError } from '../../server/speech';
 
 const A_MONTH = 60 * 60 * 24 * 30;
@@ -15,13 +17,18 @@ export async function loader({ request }: Route.LoaderArgs) {
   try {
     const wav = await say(sound === null ? { text, language, accent } : { sound, accent });
     return new Response(new Uint8Array(wav), {
-      headers: { 'Content-Type': 'audio/wav', 'Cache-Control': `private, max-age=${A_MONTH}` },
+      headers: {
+        'Content-Type': 'audio/wav',
+        'Cache-Control': `private, max-age=${A_MONTH}`,
+        'X-Content-Type-Options': 'nosniff',
+      },
     });
   } catch (error) {
     if (error instanceof SpeechError) {
-      return Response.json({ message: error.message }, { status: 422 });
+      return json({ message: error.message }, 422);
     }
+    if (error instanceof BusyError) return json({ message: error.message }, 503);
     console.error(error);
-    return Response.json({ message: 'The voice could not speak this.' }, { status: 500 });
+    return json({ message: 'The voice could not speak this.' }, 500);
   }
 }

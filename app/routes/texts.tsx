@@ -3,9 +3,9 @@ import type { Route } from './+types/texts';
 import { Start } from '~/workspaces/Start';
 import { TextsWorkspace } from '~/workspaces/texts/TextsWorkspace';
 import { focusClass, textsOfClass } from '~/storage/repository';
-import { createText, removeText } from '~/storage/text-operations';
+import { createText, removeText } from '~/storage/whole-records';
 import { engine } from '~/workers/engine.client';
-import type { TextFormat } from '~core/exchange/texts/read-text';
+import type { TextFormat } from '~core/records/exchange/read-text';
 import { answer, type ActionAnswer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Texts · Wordane' }];
@@ -70,6 +70,8 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
   if (body.intent === 'bring') return bringIn(body);
   return answer(() => removeText(body.id, body.title));
 }
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function Texts({ loaderData }: Route.ComponentProps) {
   return loaderData === null ? <Start /> : <TextsWorkspace {...loaderData} />;

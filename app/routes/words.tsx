@@ -6,24 +6,13 @@ import type { OpenCard } from '~/workspaces/words/WordCard';
 import { defaultSound, readQuery, type ScreenQuery } from '~/workspaces/words/query';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { Column } from '~core/lists/read-list';
-import { sameWord, type WordList } from '~core/lists/word-list';
-import { readExpression } from '~core/words/pattern-language';
+import { readExpression } from '~core/languages/en/words/pattern-language';
 import { reachState } from '~/ui/reach-state';
 import { engine } from '~/workers/engine.client';
-import { focusClass, listsOfClass, newId, openList, setOpenList } from '~/storage/repository';
-import {
-  addWord,
-  addWords,
-  createLesson,
-  createList,
-  moveWord,
-  removeList,
-  removeWord,
-  renameList,
-  setDetail,
-  setHiddenWord,
-  setKnownWord,
-} from '~/storage/operations';
+import { ChangeError, newId } from '~/operations/operation';
+import { perform, type Asked } from '~/storage/perform';
+import { focusClass, listsOfClass, openList, setOpenList } from '~/storage/repository';
+import { addToOpenList, createLesson, createList, removeList } from '~/storage/whole-records';
 import { answer, type ActionAnswer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Words · Wordane' }];
@@ -105,20 +94,6 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   };
 }
 
-type Intent =
-  | { intent: 'add'; word: string; partner?: string }
-  | { intent: 'meaning'; word: string; definition: string }
-  | { intent: 'import'; text: string; columns?: Column[] }
-  | { intent: 'remove'; word: string }
-  | { intent: 'move'; word: string; to: number }
-  | { intent: 'rename'; name: string; was: string }
-  | { intent: 'known'; word: string; known: boolean }
-  | { intent: 'hide'; word: string; hidden: boolean }
-  | { intent: 'new-list' }
-  | { intent: 'open-list'; id: string }
-  | { intent: 'remove-list' }
-  | { intent: 'make-lesson' };
-
 async function makeLesson(): Promise<ActionAnswer | Response> {
   const profile = await focusClass();
   const list = profile ? await openList(profile.id) : undefined;
@@ -134,65 +109,56 @@ async function makeLesson(): Promise<ActionAnswer | Response> {
   return done.ok ? redirect(`/lessons/${lesson.id}`) : done;
 }
 
-async function addToOpen(classId: string, list: WordList | undefined, words: string[]) {
-  if (!list) await createList(classId, 'New list', words);
-  else for (const word of words) await addWord(list.id, word);
+/** What is asked of the class or of the list that is open. */
+async function act(body: Asked): Promise<readonly string[] | void> {
+  const profile = await focusClass();
+  if (!profile) throw new ChangeError('Make a class first.');
+  const list = await openList(profile.id);
+  const word = String(body['word'] ?? '');
+  switch (body.intent) {
+    case 'add': {
+      const words = [word, ...(body['partner'] ? [String(body['partner'])] : [])];
+      return addToOpenList(
+        profile.id,
+        words.map((each) => ({ word: each })),
+      );
+    }
+    case 'meaning':
+      return addToOpenList(profile.id, [{ word, definition: String(body['definition']) }]);
+    case 'import': {
+      const columns = body['columns'] as Column[] | undefined;
+      const present = list?.words ?? [];
+      const read = await engine().readWords(profile, String(body['text']), present, columns);
+      const { words, notes } = read;
+      if (words.length > 0) await addToOpenList(profile.id, words);
+      return [`Added ${words.length} ${words.length === 1 ? 'word' : 'words'}.`, ...notes];
+    }
+    case 'new-list': {
+      const taken = new Set((await listsOfClass(profile.id)).map((each) => each.name));
+      let number = 1;
+      const name = () => (number === 1 ? 'New list' : `New list ${number}`);
+      while (taken.has(name())) number += 1;
+      await createList(profile.id, name());
+      return;
+    }
+    case 'open-list':
+      return setOpenList(profile.id, String(body['id']));
+    case 'known':
+    case 'hide':
+      return perform('classes', profile.id, body);
+  }
+  if (!list) throw new ChangeError('There is no list yet. Add a word to begin one.');
+  return body.intent === 'remove-list'
+    ? removeList(list.id, list.name)
+    : perform('lists', list.id, body);
 }
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const body = (await request.json()) as Intent;
-  if (body.intent === 'make-lesson') return makeLesson();
-  return answer(async () => {
-    const profile = await focusClass();
-    if (!profile) return;
-    const list = await openList(profile.id);
-    switch (body.intent) {
-      case 'add':
-        await addToOpen(profile.id, list, [body.word, ...(body.partner ? [body.partner] : [])]);
-        return;
-      case 'meaning': {
-        const open = list ?? (await createList(profile.id, 'New list'));
-        if (!open.words.some((word) => sameWord(word, body.word)))
-          await addWord(open.id, body.word);
-        return setDetail(open.id, body.word, { definition: body.definition });
-      }
-      case 'import': {
-        const open = list ?? (await createList(profile.id, 'New list'));
-        const read = await engine().readWords(profile, body.text, open.words, body.columns);
-        if (read.words.length > 0) await addWords(open.id, read.words);
-        return [
-          `Added ${read.words.length} ${read.words.length === 1 ? 'word' : 'words'}.`,
-          ...read.notes,
-        ];
-      }
-      case 'new-list': {
-        const taken = new Set((await listsOfClass(profile.id)).map((each) => each.name));
-        let number = 1;
-        const name = () => (number === 1 ? 'New list' : `New list ${number}`);
-        while (taken.has(name())) number += 1;
-        await createList(profile.id, name());
-        return;
-      }
-      case 'open-list':
-        return setOpenList(profile.id, body.id);
-      case 'known':
-        return setKnownWord(profile.id, body.word, body.known);
-      case 'hide':
-        return setHiddenWord(profile.id, body.word, body.hidden);
-    }
-    if (!list) return;
-    switch (body.intent) {
-      case 'remove':
-        return removeWord(list.id, body.word);
-      case 'move':
-        return moveWord(list.id, body.word, body.to);
-      case 'rename':
-        return renameList(list.id, body.name, body.was);
-      case 'remove-list':
-        return removeList(list.id, list.name);
-    }
-  });
+  const body = (await request.json()) as Asked;
+  return body.intent === 'make-lesson' ? makeLesson() : answer(() => act(body));
 }
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function Words({ loaderData }: Route.ComponentProps) {
   if (loaderData === null) return <Start />;

@@ -1,18 +1,25 @@
 /** The browser's database: everything a teacher makes, and the history that lets it be undone. */
 import Dexie, { type EntityTable } from 'dexie';
 import type { ClassProfile } from '~core/classes/class-profile';
-import type { Lesson } from '~core/lessons/lesson';
-import { upgradeClass, upgradeList } from '~core/exchange/upgrade';
+import type { Lesson } from '~core/records/lesson';
+import { recordTables, type RecordTable } from '~core/records/open-record';
+import { diff, type Patch } from '~core/records/patch';
+import { upgradeClass, upgradeLesson, upgradeList } from '~core/records/upgrade';
 import type { ReadingText } from '~core/texts/reading-text';
 import type { WordList } from '~core/lists/word-list';
 
-/** A record before and after a change; null where it was not there. */
-export interface ChangedRecord {
+/** What a change did to one record. */
+export type ChangedRecord = {
   readonly table: RecordTable;
   readonly id: string;
-  readonly before: object | null;
-  readonly after: object | null;
-}
+  /** The record's revision after it. */
+  readonly revision: number;
+} & (
+  | { readonly did: 'made' }
+  /** What was there stands here whole, or it could not come back. */
+  | { readonly did: 'removed'; readonly record: object }
+  | { readonly did: 'changed'; readonly patch: Patch }
+);
 
 export interface Change {
   readonly id: number;
@@ -22,11 +29,39 @@ export interface Change {
   readonly label: string;
   readonly records: readonly ChangedRecord[];
   readonly undone: 0 | 1;
+  /** The records it touched, as `table/id`, to be found by. */
+  readonly touched: readonly string[];
 }
 
 export interface Setting {
-  readonly key: 'focus-class' | `open-list:${string}`;
+  readonly key: 'focus-class' | 'exported' | `open-list:${string}`;
   readonly value: string;
+}
+
+/** How versions 1 to 3 kept a change: each record whole, before and after. */
+interface StoredChange {
+  records: unknown;
+  touched?: string[];
+}
+interface WholeRecords {
+  readonly table: RecordTable;
+  readonly id: string;
+  readonly before: object | null;
+  readonly after: object | null;
+}
+
+/** A change of versions 1 to 3 as it is kept now; `modify` writes what it is given back. */
+export function upgradeChange(stored: StoredChange): void {
+  const records = (stored.records as readonly WholeRecords[]).map(
+    ({ table, id, before, after }): ChangedRecord => {
+      const of = { table, id, revision: 0 };
+      if (before === null) return { ...of, did: 'made' };
+      if (after === null) return { ...of, did: 'removed', record: before };
+      return { ...of, did: 'changed', patch: diff(before, after) };
+    },
+  );
+  stored.records = records;
+  stored.touched = records.map(({ table, id }) => `${table}/${id}`);
 }
 
 export class WordaneDatabase extends Dexie {
@@ -60,10 +95,74 @@ export class WordaneDatabase extends Dexie {
           .modify((stored: WordList) => Object.assign(stored, upgradeList(stored)));
       });
     this.version(3).stores({ texts: 'id, classId' });
+    // Parameters without stand-ins, revisions, and a history of patches in place of whole records.
+    this.version(4)
+      .stores({ changes: '++id, *touched' })
+      .upgrade(async (transaction) => {
+        await transaction
+          .table('lessons')
+          .toCollection()
+          .modify((stored: Lesson) => Object.assign(stored, upgradeLesson(stored)));
+        await transaction
+          .table('changes')
+          .toCollection()
+          .modify((stored: StoredChange) => upgradeChange(stored));
+      });
   }
 }
 
-export const recordTables = ['classes', 'lists', 'lessons', 'texts'] as const;
-export type RecordTable = (typeof recordTables)[number];
-
 export const database = new WordaneDatabase();
+
+export { recordTables, type RecordTable };
+
+/** The storage cannot be opened; the message says why and what to do. */
+export class StorageError extends Error {
+  override readonly name = 'StorageError';
+}
+
+/** How long another tab may take to let go of an older version, in milliseconds. */
+const PATIENCE = 4_000;
+
+let opening: Promise<void> | undefined;
+
+/**
+ * Opens the storage once.
+ *
+ * @throws StorageError where another tab holds an older version, or the browser keeps nothing
+ */
+export function opened(): Promise<void> {
+  opening ??= open().catch((error: unknown) => {
+    opening = undefined;
+    throw error;
+  });
+  return opening;
+}
+
+async function open(): Promise<void> {
+  let blocked = false;
+  const onBlocked = () => {
+    blocked = true;
+  };
+  database.on('blocked', onBlocked);
+  const late = new Promise<never>((_, reject) => {
+    setTimeout(() => {
+      if (!blocked) return;
+      reject(
+        new StorageError(
+          'Another tab has an older Wordane open and holds the storage. Close that tab or load it anew, then try again.',
+        ),
+      );
+    }, PATIENCE);
+  });
+  try {
+    await Promise.race([database.open(), late]);
+  } catch (error) {
+    if (error instanceof StorageError) throw error;
+    const name = error instanceof Error ? error.name : '';
+    throw new StorageError(
+      name === 'VersionError'
+        ? 'A newer Wordane has been used in this browser. Load the page anew to get it.'
+        : 'This browser lets Wordane keep nothing (a private window, or storage switched off). Use a normal window, then try again.',
+    );
+  }
+}

@@ -1,26 +1,28 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from 'vitest';
-import { writeBackup } from '~core/exchange/backup';
+import { writeBackup } from '~core/records/backup';
 import { fernhillDemo } from '~core/demo/fernhill';
 import { testLexicon } from '~core/testing/test-lexicon';
 import { addDemo, exportEverything, hasDemo, importBackup, removeDemo } from './backups';
 import { database } from './database';
-import {
-  addWord,
-  changeClass,
-  createClass,
-  createList,
-  createLesson,
-  FieldConflict,
-  movePart,
-  moveWord,
-  removeClass,
-  removePart,
-  removeWord,
-  renameList,
-  swapWord,
-} from './operations';
-import { ChangeError, focusClass, lastChange, listsOfClass, openList, undo } from './repository';
+import { lastChange, undo } from './change';
+import { EditConflict, perform } from './perform';
+import { focusClass, listsOfClass, openList } from './repository';
+import { createClass, createLesson, createList, removeClass } from './whole-records';
+import { ChangeError } from '~/operations/operation';
+
+const onList =
+  (intent: string) =>
+  (id: string, fields: object = {}) =>
+    perform('lists', id, { intent, ...fields });
+const addWord = (id: string, word: string) => onList('add')(id, { word });
+const removeWord = (id: string, word: string) => onList('remove')(id, { word });
+const moveWord = (id: string, word: string, to: number) => onList('move')(id, { word, to });
+const renameList = onList('rename');
+const changeClass = (id: string, fields: object) =>
+  perform('classes', id, { intent: 'change', fields });
+const onLesson = (id: string, intent: string, fields: object) =>
+  perform('lessons', id, { intent, ...fields });
 
 const demo = fernhillDemo(testLexicon());
 const records = Object.values(demo).reduce((sum, list: readonly object[]) => sum + list.length, 0);
@@ -55,24 +57,80 @@ describe('changes', () => {
   test('two tabs that add at once both keep their word', async () => {
     const { list } = await stormList();
     await Promise.all([addWord(list.id, 'hail'), addWord(list.id, 'gale')]);
-    expect((await words(list.id))?.sort()).toEqual(['gale', 'hail', 'rain']);
+    expect([...((await words(list.id)) ?? [])].sort()).toEqual(['gale', 'hail', 'rain']);
   });
 
   test('a field that another tab changed is not overwritten in silence', async () => {
     const { list } = await stormList();
-    await renameList(list.id, 'Windy words', 'Storm words');
-    await expect(renameList(list.id, 'Wet words', 'Storm words')).rejects.toThrow(FieldConflict);
-    await expect(renameList(list.id, 'Wet words', 'Storm words')).rejects.toThrow(/Windy words/);
+    const { revision } = (await database.lists.get(list.id)) ?? {};
+    await renameList(list.id, { name: 'Windy words', revision });
+    const late = renameList(list.id, { name: 'Wet words', revision });
+    await expect(late).rejects.toThrow(EditConflict);
+    await expect(late).rejects.toMatchObject({
+      conflict: { mine: 'Wet words', theirs: 'Windy words', both: 'Windy words / Wet words' },
+    });
     expect((await database.lists.get(list.id))?.name).toBe('Windy words');
+    // With the revision that the refusal carries, mine is saved over theirs.
+    await renameList(list.id, { name: 'Wet words', revision: (revision ?? 0) + 1 });
+    expect((await database.lists.get(list.id))?.name).toBe('Wet words');
   });
 
-  test('an undo that would lose later work is refused', async () => {
+  test('edits of an older version keep what another tab did elsewhere in the record', async () => {
+    const { list } = await stormList();
+    const { revision } = (await database.lists.get(list.id)) ?? {};
+    await addWord(list.id, 'hail');
+    await renameList(list.id, { name: 'Windy words', revision });
+    await onList('detail')(list.id, { word: 'rain', fields: { note: 'wet' }, revision });
+    expect(await database.lists.get(list.id)).toMatchObject({
+      name: 'Windy words',
+      words: ['rain', 'hail'],
+      details: [{ word: 'rain', note: 'wet' }],
+    });
+  });
+
+  test('undo takes back its own change and leaves later work; the same thing changed again is refused', async () => {
     const { list } = await stormList();
     await addWord(list.id, 'hail');
     const added = await lastChange();
     await addWord(list.id, 'gale');
-    await expect(undo(added?.id)).rejects.toThrow(/changed again since/);
-    expect(await words(list.id)).toEqual(['rain', 'hail', 'gale']);
+    await undo(added?.id);
+    expect(await words(list.id)).toEqual(['rain', 'gale']);
+    await renameList(list.id, { name: 'Windy words' });
+    const renamed = await lastChange();
+    await addWord(list.id, 'mist');
+    await renameList(list.id, { name: 'Wet words' });
+    await expect(undo(renamed?.id)).rejects.toThrow(/changed again since/);
+    expect((await database.lists.get(list.id))?.name).toBe('Wet words');
+  });
+
+  test('an intent that is misspelled or another record’s, and fields that are none, are refused', async () => {
+    const { list, profile } = await stormList();
+    const before = await database.lists.get(list.id);
+    for (const intent of ['ad', 'parameters', 'constructor', '__proto__', '']) {
+      await expect(perform('lists', list.id, { intent })).rejects.toThrow(/does not know how/);
+    }
+    await expect(onList('add')(list.id, { words: 'rain' })).rejects.toThrow(ChangeError);
+    await expect(onList('move')(list.id, { word: 'rain', to: '1' })).rejects.toThrow(ChangeError);
+    await expect(
+      perform('classes', profile.id, { intent: 'change', fields: { nmae: 'x' } }),
+    ).rejects.toMatchObject({ problems: [{ field: 'nmae' }] });
+    expect(await database.lists.get(list.id)).toEqual(before);
+  });
+
+  test('typing that goes on is one change', async () => {
+    const { list } = await stormList();
+    const first = await database.changes.count();
+    await perform('lists', list.id, { intent: 'detail', word: 'rain', fields: { note: 'we' } });
+    await perform('lists', list.id, { intent: 'detail', word: 'rain', fields: { note: 'wet' } });
+    await perform('lists', list.id, {
+      intent: 'detail',
+      word: 'rain',
+      fields: { note: 'wet day' },
+    });
+    expect(await database.changes.count()).toBe(first + 2);
+    await undo();
+    const note = (await database.lists.get(list.id))?.details[0]?.note;
+    expect(note).toBe('we');
   });
 
   test('what is not valid is refused in words, and nothing is written', async () => {
@@ -115,12 +173,12 @@ describe('a lesson', () => {
     const together = lesson.stages.find((stage) => stage.id === 'together');
     const part = together?.parts[0];
     if (!part) throw new Error('no part');
-    await swapWord(id, part.id, 'spray', 'clay');
-    await movePart(id, part.id, 'alone', 0, 'it');
+    await onLesson(id, 'swap', { part: part.id, from: 'spray', to: 'clay' });
+    await onLesson(id, 'move-part', { part: part.id, stage: 'alone', index: 0, name: 'it' });
     const alone = (await stages()).find((stage) => stage.id === 'alone');
     expect(alone?.parts[0]?.id).toBe(part.id);
     expect(alone?.parts[0]?.words).toContain('clay');
-    await removePart(id, part.id, 'it');
+    await onLesson(id, 'remove-part', { part: part.id, name: 'it' });
     expect((await stages()).flatMap((stage) => stage.parts.map((each) => each.id))).not.toContain(
       part.id,
     );
@@ -156,11 +214,11 @@ describe('a backup', () => {
     const before = await Promise.all([database.classes.toArray(), database.lessons.toArray()]);
     const bytes = await exportEverything();
     await Promise.all(database.tables.map((table) => table.clear()));
-    expect(await importBackup(bytes)).toEqual({ added: records, kept: 0 });
+    expect(await importBackup(bytes)).toEqual({ added: records, kept: 0, refused: [] });
     expect(await Promise.all([database.classes.toArray(), database.lessons.toArray()])).toEqual(
       before,
     );
-    expect(await importBackup(bytes)).toEqual({ added: 0, kept: records });
+    expect(await importBackup(bytes)).toEqual({ added: 0, kept: records, refused: [] });
   });
 
   test('that is damaged changes nothing', async () => {

@@ -1,20 +1,16 @@
-/** Tells a tab when anything kept has changed, in this tab or another. */
-import { liveQuery } from 'dexie';
-import { database } from './database';
+/** Tells the other tabs of this browser that something kept has changed. */
 
-/** Calls back after each change from now on; gives the function that ends it. */
-export function watchChanges(onChange: () => void): () => void {
-  let first = true;
-  const subscription = liveQuery(async () => {
-    const latest = await database.changes.orderBy('id').last();
-    const undone = await database.changes.filter((change) => change.undone === 1).count();
-    return `${latest?.id ?? 0}-${undone}`;
-  }).subscribe({
-    next: () => {
-      if (first) first = false;
-      else onChange();
-    },
-    error: (error: unknown) => console.error(error),
-  });
-  return () => subscription.unsubscribe();
+const CHANNEL = 'wordane-changes';
+
+const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(CHANNEL);
+// In Node, where tests run, an open channel would keep the process waiting.
+(channel as { unref?: () => void } | undefined)?.unref?.();
+
+/** Says that something has changed; this tab knows it already. */
+export const tellOthers = () => channel?.postMessage('changed');
+
+/** Calls back after each change in another tab from now on; gives the function that ends it. */
+export function watchOthers(onChange: () => void): () => void {
+  channel?.addEventListener('message', onChange);
+  return () => channel?.removeEventListener('message', onChange);
 }

@@ -1,9 +1,10 @@
 import { useEffect } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import { BsArrowCounterclockwise } from 'react-icons/bs';
-import { Link, NavLink, useFetcher, useNavigate } from 'react-router';
+import { Link, NavLink, useFetcher, useLocation, useNavigate } from 'react-router';
 import { scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
+import type { ActionAnswer } from '~/routes/action-answer';
 import { MenuItem } from './MenuItem';
 
 const places = [
@@ -38,16 +39,28 @@ export interface MastheadProps {
   readonly latest: { id: number; label: string } | undefined;
 }
 
+/** What belongs to a class stays open only while that class is in focus: the place it is kept in opens instead. */
+const placeOf = (path: string) => /^\/(lessons|texts|classes)\/./.exec(path)?.[1];
+
 /** The header: places, undo, and the class in focus. */
 export function Masthead({ classes, focus, latest }: MastheadProps) {
-  const fetcher = useFetcher();
+  const fetcher = useFetcher<ActionAnswer>();
+  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   const navigate = useNavigate();
+  const { pathname } = useLocation();
   const send = (body: object) =>
     void fetcher.submit(body as never, {
       method: 'post',
       action: '/?index',
       encType: 'application/json',
     });
+  const choose = async (id: string) => {
+    // First away from what belongs to the other class, or opening it would bring that back into focus.
+    const place = placeOf(pathname);
+    if (place !== undefined) await navigate(place === 'classes' ? `/classes/${id}` : `/${place}`);
+    else if (pathname.startsWith('/lists/')) await navigate('/words');
+    send({ intent: 'focus', id });
+  };
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
@@ -75,6 +88,11 @@ export function Masthead({ classes, focus, latest }: MastheadProps) {
           ))}
         </ul>
       </nav>
+      {problem && (
+        <span className="masthead__problem" role="alert">
+          {problem}
+        </span>
+      )}
       {latest && (
         <button
           type="button"
@@ -96,7 +114,7 @@ export function Masthead({ classes, focus, latest }: MastheadProps) {
               <MenuItem
                 key={profile.id}
                 current={profile.id === focus.id}
-                onChoose={() => send({ intent: 'focus', id: profile.id })}
+                onChoose={() => void choose(profile.id)}
               >
                 {profile.name} <small>{describe(profile)}</small>
               </MenuItem>

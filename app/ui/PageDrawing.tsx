@@ -1,4 +1,4 @@
-import type { BoxMark, HandMark, LineMark, PageMark, PathMark } from '~core/sheets/marks';
+import type { BoxMark, HandMark, LineMark, PageMark, PathMark } from '~core/paper/marks';
 import { handFamily } from './fonts';
 
 const DASHES = '1.6 1.2';

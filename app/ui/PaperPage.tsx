@@ -1,7 +1,7 @@
 import { memo, type CSSProperties } from 'react';
-import { fontMetrics, isWide, textWidth, WIDE_LETTERS, WIDE_WORDS } from '~core/sheets/measure';
-import type { PageMark, TextMark } from '~core/sheets/marks';
-import { papers, type PaperName } from '~core/sheets/paper';
+import { fontMetrics, isWide, textWidth, WIDE_LETTERS, WIDE_WORDS } from '~core/paper/measure';
+import type { PageMark, TextMark } from '~core/paper/marks';
+import { papers, type PaperName } from '~core/kernel/paper-size';
 import type { Reach } from '~core/reach/check-word';
 import { fontFamily } from './fonts';
 import { PageDrawing } from './PageDrawing';

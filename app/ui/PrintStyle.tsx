@@ -1,4 +1,4 @@
-import { papers, type PaperName } from '~core/sheets/paper';
+import { papers, type PaperName } from '~core/kernel/paper-size';
 
 /** Sets the printer's page boxes to the papers used, without a margin: the pages have their own. */
 export function PrintStyle({ used }: { used: readonly PaperName[] }) {

@@ -25,13 +25,13 @@ import '@fontsource/edu-au-vic-wa-nt-hand/latin-ext-400.css';
 import '@fontsource-variable/edu-au-vic-wa-nt-arrows/wght.css';
 import '@fontsource/playwrite-us-trad/latin-400.css';
 import '@fontsource/playwrite-fr-moderne/latin-400.css';
-import type { HandFont } from '~core/handwriting/hands';
-import { plainFont } from '~core/sheets/measure';
-import { learnerFonts } from '~core/classes/choices';
+import type { HandFont } from '~core/paper/hands';
+import { plainFont } from '~core/paper/font-name';
+import { familyOf } from '~core/languages/language-pack';
 
 /** The CSS font family of a learner font. */
 export function fontFamily(font: string): string {
-  return `'${learnerFonts[plainFont(font)] ?? 'Andika'}', 'Andika', 'Noto Sans JP', sans-serif`;
+  return `'${familyOf(plainFont(font))}', 'Andika', 'Noto Sans JP', sans-serif`;
 }
 
 const handFamilies: Readonly<Record<HandFont, string>> = {

@@ -1,6 +1,6 @@
 /** What the ruler points at: computed from the words that are open, never kept. */
 import type { WordReach } from '~core/reach/check-word';
-import type { Level } from '~core/words/level';
+import type { Level } from '~core/kernel/level';
 
 export interface ReachState {
   /** What is open: “this list”. */

@@ -1,6 +1,6 @@
 /** Saying words, sounds and sentences: by a voice of the device where it has one, else by the server's. */
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Accent } from '~core/sounds/accent';
+import type { Accent } from '~core/kernel/accent';
 
 export type Spoken =
   | { readonly text: string; readonly language: string; readonly accent: Accent }

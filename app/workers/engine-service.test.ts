@@ -12,8 +12,10 @@ const recipe = { maker: 'made-up-words', words: ['neighbour'], parameters: {}, s
 
 test('made-up words keep to the step of the class, and move with it', () => {
   for (const step of [14, 30]) {
-    const { exercise } = engine.parts.build(recipe, contextOf(kestrels({ step })));
-    expect(exercise.parameters.step).toBe(step);
+    const built = engine.parts.build(recipe, contextOf(kestrels({ step })));
+    if ('broken' in built) throw new Error(built.broken);
+    const { exercise } = built;
+    expect(exercise.parameters['step']).toBe(step);
     const { task } = exercise;
     const words = task.interaction === 'speak' ? task.items.map((item) => item.word) : [];
     expect(words.length).toBeGreaterThan(10);

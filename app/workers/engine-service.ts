@@ -4,11 +4,11 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import { fernhillDemo, type Demo } from '~core/demo/fernhill';
 import type { ExerciseRecipe } from '~core/exercises/make-exercise';
 import { startWords } from '~core/exercises/start-words';
-import type { Lesson } from '~core/lessons/lesson';
+import type { Lesson } from '~core/records/lesson';
 import { planLesson } from '~core/lessons/plan-lesson';
 import type { ListGrouping, WordList } from '~core/lists/word-list';
 import { checkWord, showGrapheme, type WordReach } from '~core/reach/check-word';
-import { findTargetSound, spellingsOf } from '~core/exercises/target-sound';
+import { findTargetSound, spellingsOf } from '~core/search/target-sound';
 import { sequenceIndexOf } from '~core/classes/class-sequence';
 import {
   comparedWithText,
@@ -26,21 +26,21 @@ import {
   type HeartWord,
   type NewlyReadable,
 } from '~core/reach/newly-readable';
-import { isPatternName, patternTexts, type PatternName } from '~core/sounds/patterns';
+import { isPatternName, patternTexts, type PatternName } from '~core/languages/en/sounds/patterns';
 import {
   explainWord,
   findWords,
   unitSays,
   type WhyHere,
   type WordQuery,
-} from '~core/words/find-words';
-import { Lexicon } from '~core/words/lexicon';
-import type { AccentPack, LexiconPack } from '~core/words/lexicon-pack';
-import { pseudowords, type Pseudoword } from '~core/words/pseudowords';
-import { define, type Meanings } from '~core/words/meanings';
-import { soundIndex } from '~core/words/sound-index';
-import { wordFacts } from '~core/words/word-facts';
-import { wordsLike, type Likeness } from '~core/words/words-like';
+} from '~core/search/find-words';
+import { Lexicon } from '~core/languages/en/lexicon/lexicon';
+import type { AccentPack, LexiconPack } from '~core/languages/en/lexicon/lexicon-pack';
+import { pseudowords, type Pseudoword } from '~core/search/pseudowords';
+import { define, type Meanings } from '~core/languages/en/words/meanings';
+import { soundIndex } from '~core/languages/en/words/sound-index';
+import { wordFacts } from '~core/languages/en/words/word-facts';
+import { wordsLike, type Likeness } from '~core/search/words-like';
 import { PartBuilder } from './part-builder';
 import { tileUnits, type TileUnit } from './tile-units';
 import { describeForCard, type WordCardData } from './word-card';

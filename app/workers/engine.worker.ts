@@ -5,14 +5,15 @@ import britishUrl from '../../data/packs/british.pack?url';
 import meaningsUrl from '../../data/packs/meanings.pack?url';
 import packUrl from '../../data/packs/lexicon.pack?url';
 import type { ClassProfile } from '~core/classes/class-profile';
-import type { SentenceCheck } from '~core/exercises/interactions/sentence-check';
-import { checkWriting } from '~core/grammar/writing/check-writing';
-import type { Accent } from '~core/sounds/accent';
-import { findMaker, type ExerciseRecipe } from '~core/exercises/make-exercise';
-import type { LessonPart } from '~core/lessons/lesson';
-import { Meanings, type WordSense } from '~core/words/meanings';
-import type { TextFormat } from '~core/exchange/texts/read-text';
-import { TextFileError, type IncomingText } from '~core/exchange/texts/incoming-text';
+import type { SentenceCheck } from '~core/languages/shared/sentence-check';
+import { checkWriting } from '~core/languages/en/grammar/writing/check-writing';
+import type { Accent } from '~core/kernel/accent';
+import { makerInfo } from '~core/exercises/catalogue';
+import type { ExerciseRecipe } from '~core/exercises/make-exercise';
+import type { LessonPart } from '~core/records/lesson';
+import { Meanings, type WordSense } from '~core/languages/en/words/meanings';
+import type { TextFormat } from '~core/records/exchange/read-text';
+import { TextFileError, type IncomingText } from '~core/records/exchange/incoming-text';
 import { SyllableCounter, unpackSyllables } from '~core/texts/analysis/syllable-count';
 import type { ReadingText } from '~core/texts/reading-text';
 import syllablesUrl from '../../data/packs/syllables.pack?url';
@@ -79,9 +80,7 @@ const textsOf = (profile: ClassProfile) => textServices[profile.accent]();
 
 /** Meanings are fetched only for the makers that ask for them. */
 const meaningsFor = (parts: readonly { readonly maker: string }[]) =>
-  parts.some(({ maker }) => maker !== '' && findMaker(maker).needsMeanings === true)
-    ? meanings()
-    : undefined;
+  parts.some(({ maker }) => makerInfo(maker)?.needsMeanings === true) ? meanings() : undefined;
 
 const engineOf = (profile: Pick<ClassProfile, 'accent'> | undefined) =>
   engines[profile?.accent ?? 'american']();
@@ -143,7 +142,7 @@ const service = {
     format?: TextFormat,
   ): Promise<{ ok: true; text: IncomingText } | { ok: false; message: string }> => {
     // The readers of formats are large: they come with the first text.
-    const { readText } = await import('~core/exchange/texts/read-text');
+    const { readText } = await import('~core/records/exchange/read-text');
     try {
       return { ok: true, text: readText(text, fileName, format) };
     } catch (error) {

@@ -1,9 +1,15 @@
 import { describe, expect, test } from 'vitest';
 import type { ClassProfile } from '~core/classes/class-profile';
-import type { LessonPart } from '~core/lessons/lesson';
+import type { LessonPart } from '~core/records/lesson';
 import type { Sheet } from '~core/sheets/sheet';
 import { kestrels, testLexicon, testMeanings } from '~core/testing/test-lexicon';
-import { PartBuilder, type PartContext } from './part-builder';
+import {
+  PartBuilder,
+  type BrokenPart,
+  type BuiltExercise,
+  type BuiltSheet,
+  type PartContext,
+} from './part-builder';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();
@@ -38,9 +44,50 @@ const textsOf = (sheet: Sheet | undefined, index: number) =>
 const tracedOn = (sheet: Sheet | undefined, index: number) =>
   (sheet?.pages[index]?.marks ?? []).flatMap((mark) => (mark.kind === 'hand' ? [mark.text] : []));
 
+/** What was built; a test fails where it could not be. */
+function whole<Built extends object>(built: Built | BrokenPart): Built {
+  if ('broken' in built) throw new Error(built.broken);
+  return built as Built;
+}
+const made = (from: PartBuilder, ...input: Parameters<PartBuilder['build']>) =>
+  whole<BuiltExercise>(from.build(...input));
+
+describe('a part that cannot be made', () => {
+  test('is told in words, and never thrown', () => {
+    const broken = (fields: Partial<LessonPart>) =>
+      builder.build({ ...part('sort-hard-soft'), ...fields }, context());
+    expect(broken({ maker: 'sort-by-magic' })).toEqual({
+      broken: 'There is no exercise called sort-by-magic in this Wordane.',
+    });
+    expect(broken({ parameters: { letter: 'q' } })).toEqual({
+      broken: 'letter is one of c, g.',
+    });
+    expect(broken({ parameters: { lettre: 'c' } })).toMatchObject({
+      broken: expect.stringContaining('knows no parameter lettre') as unknown,
+    });
+  });
+
+  test('leaves a sheet without it standing', () => {
+    const sheet = {
+      ...part(''),
+      kind: 'sheet' as const,
+      blocks: [
+        { id: 'a', kind: 'heading' as const, text: 'Storm' },
+        { id: 'b', kind: 'exercise' as const, part: 'gone' },
+      ],
+    };
+    const built = whole<BuiltSheet>(
+      builder.buildSheet(sheet, [part('gone', { id: 'gone' })], context()),
+    );
+    expect(built.sheet.pages.length).toBeGreaterThan(0);
+    expect(built.exercises).toEqual([]);
+  });
+});
+
 describe('an exercise knows its class', () => {
   test('what the lists have written beside a word stands on its cards', () => {
-    const { exercise } = builder.build(
+    const { exercise } = made(
+      builder,
       part('match-translation'),
       context(
         {},
@@ -66,7 +113,8 @@ describe('an exercise knows its class', () => {
         britishOnly: false as const,
       },
     ];
-    const { exercise } = builder.build(
+    const { exercise } = made(
+      builder,
       part('confusable-words', { words: ['gale'] }),
       context({ confusables }),
     );
@@ -74,7 +122,8 @@ describe('an exercise knows its class', () => {
   });
 
   test('the paper of the part is used in place of the class’s', () => {
-    const { sheet } = builder.build(
+    const { sheet } = made(
+      builder,
       part('build-ing', { layout: { paper: 'a5', header: 'Log' } }),
       context(),
     );
@@ -150,10 +199,10 @@ describe('a sheet of blocks', () => {
   });
 
   test('shows its exercises as they are now, and checks the words of its texts', () => {
-    const built = builder.buildSheet(sheet, exercises, context());
+    const built = whole<BuiltSheet>(builder.buildSheet(sheet, exercises, context()));
     expect(built.exercises.map(({ maker }) => maker)).toEqual(exercises.map(({ maker }) => maker));
     expect(built.checks.find(({ word }) => word === 'barometer')?.reach).toBe('beyond');
-    const gone = builder.buildSheet(sheet, exercises.slice(1), context());
+    const gone = whole<BuiltSheet>(builder.buildSheet(sheet, exercises.slice(1), context()));
     expect(gone.sheet.problems.join(' ')).toMatch(/was removed from the lesson/);
   });
 

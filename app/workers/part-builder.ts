@@ -1,8 +1,12 @@
 /** Makes and lays out the parts of a lesson: exercises, sheets of blocks, and the copies of either for a class. */
 import type { ClassProfile } from '~core/classes/class-profile';
-import type { DocumentNode } from '~core/documents/document';
-import { blocksDocument } from '~core/documents/sheet-document';
-import type { Exercise, ExerciseParameters } from '~core/exercises/exercise';
+import type { DocumentNode } from '~core/paper/document';
+import { blocksDocument, exerciseDocument } from '~core/documents/sheet-document';
+import { acceptedOf } from '~core/exercises/accepted';
+import { recipeProblems } from '~core/exercises/catalogue';
+import { editableTexts, type EditableText } from '~core/exercises/hand-edits';
+import { interactionOf } from '~core/exercises/interactions';
+import type { Exercise, ExerciseParameters } from '~core/exercises/making/exercise';
 import {
   checkExercise,
   findMaker,
@@ -13,19 +17,20 @@ import {
   type ExerciseRecipe,
 } from '~core/exercises/make-exercise';
 import type { TextMaterial } from '~core/texts/reading/text-material';
-import type { Version } from '~core/exercises/versions';
-import type { LessonPart } from '~core/lessons/lesson';
-import { ruleCard, type RuleTopic } from '~core/rules/rule-card';
+import type { Version } from '~core/kernel/version';
+import type { LessonPart } from '~core/records/lesson';
+import { ruleCard, type RuleTopic } from '~core/rule-cards/rule-card';
 import { textReach } from '~core/texts/fit/text-reach';
 import type { SheetBlock } from '~core/sheets/blocks/sheet-block';
 import { namedCopies } from '~core/sheets/copies';
-import type { SheetLayout } from '~core/sheets/layout';
-import { litIn } from '~core/sheets/reading/lay-out-text';
+import type { SheetLayout } from '~core/paper/sheet-layout';
+import { litIn } from '~core/sheets/lay-out-text';
 import { layOutBlocks, type BlockSheet, type ResolvedBlock } from '~core/sheets/lay-out-blocks';
 import { layOutSheet, type Sheet } from '~core/sheets/sheet';
-import { sheetStyle } from '~core/sheets/style';
-import type { Lexicon } from '~core/words/lexicon';
-import type { Meanings } from '~core/words/meanings';
+import { sheetStyle } from '~core/paper/style';
+import type { Lexicon } from '~core/languages/en/lexicon/lexicon';
+import type { Meanings } from '~core/languages/en/words/meanings';
+import { speaks } from '~core/languages/registry/registry';
 
 /** What an exercise or a sheet is made from: a recipe or blocks, and the paper they go on. */
 export type PartRecipe = ExerciseRecipe & { readonly layout?: SheetLayout };
@@ -40,12 +45,34 @@ export interface PartContext {
   readonly texts?: Readonly<Record<string, TextMaterial>>;
 }
 
+/** What the panel beside an exercise needs to know of its task, so that the screen need not know interactions. */
+export interface TaskFacts {
+  readonly canShowWorked: boolean;
+  readonly hasBank: boolean;
+  /** The answers to choose from are given unless the teacher takes them away. */
+  readonly bankIsUsual: boolean;
+  /** Items with a key, and open questions that have none. */
+  readonly keyed: number;
+  readonly open: number;
+  readonly editable: readonly EditableText[];
+  /** Answers right beside the key, by the word of the item. */
+  readonly accepted: Readonly<Record<string, readonly string[]>>;
+}
+
 export interface BuiltExercise {
   readonly exercise: Exercise;
+  readonly facts: TaskFacts;
   readonly sheet: Sheet;
+  /** The same without places. */
+  readonly document: readonly DocumentNode[];
   readonly checks: readonly CheckedWord[];
   /** Words within reach that would fit as well. */
   readonly suggestions: readonly string[];
+}
+
+/** A part that cannot be made, and why. */
+export interface BrokenPart {
+  readonly broken: string;
 }
 
 export interface BuiltSheet {
@@ -54,6 +81,23 @@ export interface BuiltSheet {
   readonly document: readonly DocumentNode[];
   readonly exercises: readonly Exercise[];
   readonly checks: readonly CheckedWord[];
+}
+
+function factsOf({ task, parameters }: Exercise): TaskFacts {
+  const interaction = interactionOf(task);
+  const open =
+    task.interaction === 'write'
+      ? task.items.filter((item) => item.open === true && item.answer === '').length
+      : 0;
+  return {
+    canShowWorked: interaction.canShowWorked(task),
+    hasBank: interaction.hasBank(task),
+    bankIsUsual: !(task.interaction === 'gap' && task.crossing),
+    keyed: interaction.size(task) - open,
+    open,
+    editable: editableTexts(task, parameters.edits),
+    accepted: Object.fromEntries(acceptedOf(task)),
+  };
 }
 
 /** A lesson shows all its exercises at once; what has not changed is not made again. */
@@ -82,7 +126,7 @@ export class PartBuilder {
         ...(makesUp && profile.step !== null ? { step: profile.step } : {}),
         ...(own.length > 0 ? { beside: Object.fromEntries(own) } : {}),
         ...(profile.confusables ? { sets: profile.confusables } : {}),
-        ...(profile.language === 'en' ? {} : { language: profile.language }),
+        ...(speaks(profile.language, 'words') ? {} : { language: profile.language }),
         ...parameters,
       },
     };
@@ -102,17 +146,30 @@ export class PartBuilder {
     );
   }
 
+  /** The exercise, or why it cannot be made: one damaged part never takes its lesson with it. */
+  build(recipe: PartRecipe, context: PartContext, meanings?: Meanings): BuiltExercise | BrokenPart {
+    const [problem] = recipeProblems(recipe.maker, recipe.parameters);
+    if (problem !== undefined) return { broken: problem };
+    try {
+      return this.make(recipe, context, meanings);
+    } catch (error) {
+      return { broken: `It could not be made: ${error instanceof Error ? error.message : ''}` };
+    }
+  }
+
   /** Makes an exercise, lays it out, checks it. */
-  build(recipe: PartRecipe, context: PartContext, meanings?: Meanings): BuiltExercise {
+  private make(recipe: PartRecipe, context: PartContext, meanings?: Meanings): BuiltExercise {
     const { texts, ...rest } = context;
     const key = JSON.stringify([recipe, rest, texts?.[recipe.parameters.textId ?? '']]);
     const known = this.built.get(key);
     if (known !== undefined) return known;
     const { profile, footer } = context;
     const exercise = this.exercise(recipe, context, meanings);
-    const checked = recipe.parameters.ownName !== true && profile.language === 'en';
+    const checked = recipe.parameters.ownName !== true && speaks(profile.language, 'words');
     const made = {
       exercise,
+      facts: factsOf(exercise),
+      document: exerciseDocument(exercise),
       sheet: layOutSheet(exercise, profile, footer, undefined, recipe.layout),
       checks: checked ? checkExercise(recipe, exercise, profile, this.lexicon) : [],
       suggestions: checked ? suggestWords(recipe, profile, this.lexicon) : [],
@@ -131,7 +188,11 @@ export class PartBuilder {
     name?: string,
   ): ResolvedBlock {
     const part = parts.find((each) => each.id === block.part);
-    if (block.kind === 'exercise' && part !== undefined) {
+    if (
+      block.kind === 'exercise' &&
+      part !== undefined &&
+      recipeProblems(part.maker, part.parameters).length === 0
+    ) {
       const parameters = version ? { ...part.parameters, version } : part.parameters;
       return {
         block,
@@ -172,7 +233,7 @@ export class PartBuilder {
 
   /** Every word that a learner meets on the sheet, once. */
   private checkSheet({ blocks }: BlockSheet, profile: ClassProfile): CheckedWord[] {
-    if (profile.language !== 'en') return [];
+    if (!speaks(profile.language, 'words')) return [];
     const text = blocks
       .flatMap(({ block, exercise, text: reading }) => [
         ...(reading ? [reading.body] : []),
@@ -199,6 +260,19 @@ export class PartBuilder {
     parts: readonly LessonPart[],
     context: PartContext,
     meanings?: Meanings,
+  ): BuiltSheet | BrokenPart {
+    try {
+      return this.makeSheet(sheet, parts, context, meanings);
+    } catch (error) {
+      return { broken: `It could not be made: ${error instanceof Error ? error.message : ''}` };
+    }
+  }
+
+  private makeSheet(
+    sheet: LessonPart,
+    parts: readonly LessonPart[],
+    context: PartContext,
+    meanings: Meanings | undefined,
   ): BuiltSheet {
     const { version } = sheet.parameters;
     const resolved = this.resolved(sheet, parts, version, context, meanings);

@@ -2,17 +2,18 @@
 import type { ClassProfile } from '~core/classes/class-profile';
 import { analyseText, type TextAnalysis } from '~core/texts/analysis/analyse-text';
 import type { SyllableCounter } from '~core/texts/analysis/syllable-count';
-import { lightUp, type LitText } from '~core/grammar/find/light-up';
+import { lightUp, type LitText } from '~core/languages/en/grammar/find/light-up';
 import { findDevices, type TextDevices } from '~core/texts/devices/find-devices';
 import { swapInText } from '~core/texts/fit/swaps';
 import { textReach, type TextReach } from '~core/texts/fit/text-reach';
 import { settledWords, type ReadingText } from '~core/texts/reading-text';
 import { materialOf } from '~core/texts/reading/text-material';
 import { senseInContext } from '~core/texts/reading/sense-in-context';
-import { layOutText } from '~core/sheets/reading/lay-out-text';
+import { layOutText } from '~core/sheets/lay-out-text';
 import type { Sheet } from '~core/sheets/sheet';
-import type { Lexicon } from '~core/words/lexicon';
-import type { Meanings } from '~core/words/meanings';
+import type { Lexicon } from '~core/languages/en/lexicon/lexicon';
+import type { Meanings } from '~core/languages/en/words/meanings';
+import { speaks } from '~core/languages/registry/registry';
 
 export class TextService {
   constructor(
@@ -39,7 +40,7 @@ export class TextService {
 
   /** Reach is computed for English so far; another language has none. */
   reach(text: ReadingText, profile: ClassProfile): TextReach {
-    if (text.language !== 'en') return { spans: [], words: [], total: 0, secure: 0 };
+    if (!speaks(text.language, 'words')) return { spans: [], words: [], total: 0, secure: 0 };
     return textReach({
       text: text.body,
       profile,
@@ -52,7 +53,7 @@ export class TextService {
 
   /** The grammar of a text, or of a part of a long one; found in English so far. */
   grammar(text: Pick<ReadingText, 'body' | 'kind' | 'language'>): LitText {
-    if (text.language !== 'en') return { forms: [], tenses: [], doubts: 0 };
+    if (!speaks(text.language, 'words')) return { forms: [], tenses: [], doubts: 0 };
     return lightUp(text.body, this.lexicon, text.kind === 'poem' ? true : undefined);
   }
 

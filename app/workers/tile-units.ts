@@ -1,5 +1,5 @@
 /** A word cut into the pieces that a tile draws, each with its mark. */
-import type { Reading } from '~core/words/lexicon';
+import type { Reading } from '~core/languages/en/lexicon/lexicon';
 
 /** A grapheme as a tile shows it. */
 export interface TileUnit {

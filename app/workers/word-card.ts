@@ -2,14 +2,14 @@
 import { sequenceIndexOf } from '~core/classes/class-sequence';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { checkWord, showGrapheme, type WordReach } from '~core/reach/check-word';
-import { phonemesOf, showSound, toIpa } from '~core/sounds/phonemes';
-import { analyseWord, type WordAnalysis } from '~core/words/analyse-word';
-import { explainWord, type WhyHere, type WordQuery } from '~core/words/find-words';
-import { guessReading } from '~core/words/guess-reading';
-import type { Lexicon, LexiconEntry } from '~core/words/lexicon';
-import { definedBy } from '~core/words/meanings';
-import { soundIndex } from '~core/words/sound-index';
-import { baseOf } from '~core/words/word-parts';
+import { phonemesOf, showSound, toIpa } from '~core/languages/en/sounds/phonemes';
+import { analyseWord, type WordAnalysis } from '~core/languages/en/words/analyse-word';
+import { explainWord, type WhyHere, type WordQuery } from '~core/search/find-words';
+import { guessReading } from '~core/languages/en/words/guess-reading';
+import type { Lexicon, LexiconEntry } from '~core/languages/en/lexicon/lexicon';
+import { definedBy } from '~core/languages/en/words/meanings';
+import { soundIndex } from '~core/languages/en/words/sound-index';
+import { baseOf } from '~core/languages/en/words/word-parts';
 import { tileUnits, type TileUnit } from './tile-units';
 
 /** One grapheme with its sound. */

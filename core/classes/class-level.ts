@@ -1,5 +1,5 @@
 /** Where a class stands on the internal scale, from a US grade, a UK year or a CEFR level. */
-import type { Level } from '../words/level';
+import type { Level } from '../kernel/level';
 
 export const levelSystems = ['uk', 'us', 'cefr'] as const;
 export type LevelSystem = (typeof levelSystems)[number];

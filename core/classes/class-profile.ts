@@ -1,180 +1,68 @@
 /** A class: who it is, what it has been taught, and how its paper looks. */
-import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  ArrayUnique,
-  Equals,
-  IsArray,
-  IsIn,
-  IsInt,
-  IsNotEmpty,
-  IsOptional,
-  IsString,
-  Matches,
-  MaxLength,
-  Min,
-  ValidateIf,
-  ValidateNested,
-} from 'class-validator';
-import { versions, type Version } from '../exercises/versions';
-import { accents, type Accent } from '../sounds/accent';
-import { reaches, type Reach } from '../reach/reach';
-import { structureNames } from '../grammar/structures/structure-table';
-import { IsStepOfSequence } from './step-of-sequence';
-import { TaughtSequence } from './taught-sequence';
-import { levelSystems, type ClassLevel, type LevelSystem } from './class-level';
-import { languages, learnerFonts, spellings } from './choices';
-import { classPapers, type PaperName } from '../sheets/paper';
+import type { Version } from '../kernel/version';
+import { type Accent } from '../kernel/accent';
+import { type Reach } from '../kernel/reach';
+import type { Sequence } from '../languages/en/sounds/sequence';
+import { type ClassLevel, type LevelSystem } from './class-level';
+import type { Spelling } from '../kernel/spelling';
+import { type PaperName } from '../kernel/paper-size';
 
-export class Learner {
-  @IsString()
-  @IsNotEmpty()
-  id!: string;
-
-  @IsString()
-  @IsNotEmpty({ message: 'A learner needs a first name.' })
-  @MaxLength(60, { message: 'A first name can have 60 letters at most.' })
-  name!: string;
-
+export interface Learner {
+  readonly id: string;
+  readonly name: string;
   /** The version of every exercise that this learner gets; core where it is not given. */
-  @IsOptional()
-  @IsIn(versions)
-  version?: Version;
+  readonly version?: Version;
 }
 
-export class LevelChoice implements ClassLevel {
-  @IsIn(levelSystems)
-  system!: LevelSystem;
-
-  @IsString()
-  @IsNotEmpty()
-  value!: string;
+export interface LevelChoice extends ClassLevel {
+  readonly system: LevelSystem;
+  readonly value: string;
 }
 
-export class OwnConfusableWord {
-  @IsString()
-  @IsNotEmpty({ message: 'Write the word.' })
-  @MaxLength(60)
-  word!: string;
-
-  @IsString()
-  @IsNotEmpty({ message: 'Write what the word means.' })
-  @MaxLength(200, { message: 'A meaning can have 200 letters at most.' })
-  meaning!: string;
-
-  @Matches(/^[^_]*_{3}[^_]*$/, {
-    message: 'Write a sentence with ___ where the word belongs.',
-  })
-  @MaxLength(300, { message: 'A sentence can have 300 letters at most.' })
-  sentence!: string;
+export interface OwnConfusableWord {
+  readonly word: string;
+  readonly meaning: string;
+  readonly sentence: string;
 }
 
 /** Words that a class takes for each other. */
-export class OwnConfusables {
-  @IsArray()
-  @ArrayMinSize(2, { message: 'A set needs two words or more.' })
-  @ArrayMaxSize(5, { message: 'A set can have five words at most.' })
-  @ValidateNested({ each: true })
-  @Type(() => OwnConfusableWord)
-  words!: OwnConfusableWord[];
-
+export interface OwnConfusables {
+  readonly words: readonly OwnConfusableWord[];
   /** How to tell them apart; may be empty. */
-  @IsString()
-  @MaxLength(300, { message: 'A tip can have 300 letters at most.' })
-  tell!: string;
-
+  readonly tell: string;
   /** Both spellings tell them apart. */
-  @Equals(false)
-  britishOnly!: false;
+  readonly britishOnly: false;
 }
 
 /** Where a structure stands for a class, set by hand. */
-export class StructureSetting {
-  @IsIn(structureNames, { message: 'This structure is not known.' })
-  structure!: string;
-
-  @IsIn(reaches, { message: 'Choose taught, just ahead or later.' })
-  reach!: Reach;
+export interface StructureSetting {
+  readonly structure: string;
+  readonly reach: Reach;
 }
 
-export class ClassProfile {
-  @IsString()
-  @IsNotEmpty()
-  id!: string;
-
-  @IsString()
-  @IsNotEmpty({ message: 'Give the class a name, for example Kestrels.' })
-  @MaxLength(60, { message: 'A class name can have 60 letters at most.' })
-  name!: string;
-
-  @IsIn(Object.keys(languages), { message: 'Choose a language from the list.' })
-  language!: string;
-
-  @ValidateNested()
-  @Type(() => LevelChoice)
-  level!: LevelChoice;
-
-  @IsIn(Object.keys(spellings), { message: 'Choose US or UK spelling.' })
-  spelling!: keyof typeof spellings;
-
+export interface ClassProfile {
+  /** Counts the changes; not there before the first. */
+  readonly revision?: number;
+  readonly id: string;
+  readonly name: string;
+  readonly language: string;
+  readonly level: LevelChoice;
+  readonly spelling: Spelling;
   /** The accent that sounds, rhymes and spellings are computed in. */
-  @IsIn(accents, { message: 'Choose an accent from the list.' })
-  accent!: Accent;
-
+  readonly accent: Accent;
   /** The class's own sequence; null where it follows the default of its accent. */
-  @ValidateIf((profile: ClassProfile) => profile.sequence !== null)
-  @ValidateNested()
-  @Type(() => TaughtSequence)
-  sequence!: TaughtSequence | null;
-
-  @IsIn(classPapers, { message: 'Choose A4 or Letter.' })
-  paper!: PaperName;
-
-  @IsIn(Object.keys(learnerFonts), { message: 'Choose a font from the list.' })
-  font!: string;
-
+  readonly sequence: Sequence | null;
+  readonly paper: PaperName;
+  readonly font: string;
   /** The step of the sequence the class stands at; null for a class past it. */
-  @ValidateIf((profile: ClassProfile) => profile.step !== null)
-  @IsInt({ message: 'The step must be a whole number.' })
-  @Min(0, { message: 'The first step is 1; choose 0 for a class that has not begun.' })
-  @IsStepOfSequence()
-  step!: number | null;
-
-  @IsArray()
-  @ArrayMaxSize(400, { message: 'A class can have 400 learners at most.' })
-  @ValidateNested({ each: true })
-  @Type(() => Learner)
-  roster!: Learner[];
-
+  readonly step: number | null;
+  readonly roster: readonly Learner[];
   /** Words the class knows although their spelling is not taught: names, topic words. */
-  @IsArray()
-  @IsString({ each: true })
-  @ArrayUnique()
-  @ArrayMaxSize(5000)
-  knownWords!: string[];
-
+  readonly knownWords: readonly string[];
   /** Words this class is never offered. */
-  @IsArray()
-  @IsString({ each: true })
-  @ArrayUnique()
-  @ArrayMaxSize(5000)
-  hiddenWords!: string[];
-
+  readonly hiddenWords: readonly string[];
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(100)
-  @ValidateNested({ each: true })
-  @Type(() => StructureSetting)
-  grammar?: StructureSetting[];
-
+  readonly grammar?: readonly StructureSetting[];
   /** Sets of words that this class takes for each other, beside those of the word bank. */
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(200, { message: 'A class can have 200 sets of its own at most.' })
-  @ValidateNested({ each: true })
-  @Type(() => OwnConfusables)
-  confusables?: OwnConfusables[];
+  readonly confusables?: readonly OwnConfusables[];
 }

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { validateAs } from '../exchange/validate';
-import { cefrOf, easeScore, levelOfScore, ukYearOf, usGradeOf } from '../words/level';
-import { ClassProfile } from './class-profile';
+import { validateAs } from '../records/validate';
+import { cefrOf, easeScore, levelOfScore, ukYearOf, usGradeOf } from '../kernel/level';
 import { levelOptions, scaleOf } from './class-level';
 import { completeClass } from './new-class';
 import { readRoster } from './roster';
+import { ClassRecord } from '../records/class-record';
 
 describe('a pasted roster', () => {
   test('blank lines, numbers and doubles are passed over, and said', () => {
@@ -63,7 +63,7 @@ describe('the internal scale', () => {
 
 describe('validation', () => {
   test('a complete class is valid', () => {
-    expect(validateAs(ClassProfile, completeClass({ name: 'Kestrels' })).ok).toBe(true);
+    expect(validateAs(ClassRecord, completeClass({ name: 'Kestrels' })).ok).toBe(true);
   });
 
   test.each([
@@ -73,14 +73,14 @@ describe('validation', () => {
     [{ font: 'comic' }, /font/],
     [{ roster: [{ id: '1', name: '' }] }, /first name/],
   ])('%o is refused', (settings, reason) => {
-    const checked = validateAs(ClassProfile, completeClass({ name: 'Kestrels', ...settings }));
+    const checked = validateAs(ClassRecord, completeClass({ name: 'Kestrels', ...settings }));
     expect(checked.ok).toBe(false);
     if (!checked.ok) expect(checked.problems.map((problem) => problem.text).join()).toMatch(reason);
   });
 
   test('something that is no object is refused', () => {
     for (const value of [null, 'text', [1]]) {
-      expect(validateAs(ClassProfile, value).ok).toBe(false);
+      expect(validateAs(ClassRecord, value).ok).toBe(false);
     }
   });
 });

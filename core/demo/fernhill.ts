@@ -2,11 +2,11 @@
 import { completeClass } from '../classes/new-class';
 import type { ClassProfile } from '../classes/class-profile';
 import { planLesson } from '../lessons/plan-lesson';
-import type { Lesson } from '../lessons/lesson';
+import type { Lesson } from '../records/lesson';
 import { completeList, type WordList } from '../lists/word-list';
 import type { ReadingText } from '../texts/reading-text';
 import { readingDemo } from './reading-demo';
-import type { Lexicon } from '../words/lexicon';
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
 
 /** Every record of the demo has an id with this beginning, so that it can be taken away again. */
 export const DEMO_PREFIX = 'fernhill-';

@@ -1,5 +1,5 @@
 /** The grammar lessons of the demo: conditionals, two tenses, sentence types, a planner, articles, confused words. */
-import type { Lesson, LessonPart } from '../lessons/lesson';
+import type { Lesson, LessonPart } from '../records/lesson';
 import { exercisePart, lessonOf, sheetPart } from './lesson-of';
 
 export function grammarDemo(

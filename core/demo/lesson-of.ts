@@ -1,5 +1,5 @@
 /** Lessons of the demo: their exercises and sheets, and the parts of their stages. */
-import { stageIds, type Lesson, type LessonPart, type StageId } from '../lessons/lesson';
+import { stageIds, type Lesson, type LessonPart, type StageId } from '../records/lesson';
 
 export const exercisePart = (
   id: string,

@@ -4,7 +4,7 @@
  */
 import { completeClass } from '../classes/new-class';
 import type { ClassProfile } from '../classes/class-profile';
-import type { Lesson } from '../lessons/lesson';
+import type { Lesson } from '../records/lesson';
 import { grammarDemo } from './grammar-demo';
 import { exercisePart, lessonOf, sheetPart } from './lesson-of';
 import type { Annotation } from '../texts/marks/annotation';

@@ -2,14 +2,14 @@ import Papa from 'papaparse';
 import { describe, expect, test } from 'vitest';
 import { makeExercise } from '../exercises/make-exercise';
 import { makers } from '../exercises/makers';
-import { ruleCard } from '../rules/rule-card';
+import { ruleCard } from '../rule-cards/rule-card';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
-import { picturesIn } from './document';
+import { picturesIn } from '../paper/document';
 import { toItemsCsv } from './items-csv';
 import { toMarkdown } from './markdown';
 import { toPlainText } from './plain-text';
 import { blocksDocument, exerciseDocument } from './sheet-document';
-import { keyedItems } from './task-document';
+import { keyedItems } from '../exercises/interactions';
 
 const lexicon = testLexicon();
 const words = [

@@ -1,7 +1,7 @@
 /** The items of exercises with their key, for a spreadsheet. */
 import Papa from 'papaparse';
-import type { Exercise } from '../exercises/exercise';
-import { keyedItems } from './task-document';
+import type { Exercise } from '../exercises/making/exercise';
+import { keyedItems } from '../exercises/interactions';
 
 /** One line an item; RFC 4180, with a line of names. */
 export function toItemsCsv(exercises: readonly Exercise[]): string {

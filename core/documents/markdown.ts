@@ -1,5 +1,5 @@
 /** A document as Markdown (CommonMark, with the tables of GitHub Flavored Markdown). */
-import { cellText, pictureName, type DocumentNode, type TableCell } from './document';
+import { cellText, pictureName, type DocumentNode, type TableCell } from '../paper/document';
 
 /** Signs that would be read as markup. A gap is written as it stands: a run of underscores means nothing. */
 const escaped = (text: string) =>

@@ -1,5 +1,5 @@
 /** A document as plain text, for a message or an old machine. */
-import { cellText, pictureName, type DocumentNode, type TableCell } from './document';
+import { cellText, pictureName, type DocumentNode, type TableCell } from '../paper/document';
 
 const cellOf = (value: TableCell) => {
   const text = cellText(value).trim();

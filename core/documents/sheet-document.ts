@@ -1,8 +1,8 @@
 /** A sheet, of one exercise or of a teacher's own blocks, as a document: the learner's part, then the key. */
-import type { Exercise } from '../exercises/exercise';
+import type { Exercise } from '../exercises/making/exercise';
 import type { ResolvedBlock } from '../sheets/lay-out-blocks';
-import { readingNodes, textDocument } from '../sheets/reading/lay-out-text';
-import { GAP, type DocumentNode } from './document';
+import { readingNodes, textDocument } from '../sheets/lay-out-text';
+import { GAP, type DocumentNode } from '../paper/document';
 import { keyNodes, taskNodes } from './task-document';
 
 const heading = (text: string): DocumentNode => ({ kind: 'heading', text });
@@ -15,7 +15,7 @@ export function exerciseDocument(exercise: Exercise): DocumentNode[] {
     { kind: 'title', text: exercise.title },
     ...(exercise.reading ? [...readingNodes(exercise.reading), heading(exercise.title)] : []),
     text(exercise.instruction),
-    ...taskNodes(exercise.task),
+    ...taskNodes(exercise),
     { kind: 'page' },
     { kind: 'title', text: `Key: ${exercise.title}` },
     ...keyNodes(exercise.task),
@@ -35,7 +35,7 @@ function blockNodes(
         : [
             heading(`${number}${exercise.title}`),
             text(exercise.instruction),
-            ...taskNodes(exercise.task),
+            ...taskNodes(exercise),
           ];
     case 'heading':
       return [{ kind: 'title', text: content }];

@@ -4,7 +4,7 @@ import { editableTexts, withHandEdit } from './hand-edits';
 import { interactionOf } from './interactions';
 import { makeExercise, markTask } from './make-exercise';
 import { makers } from './makers';
-import type { ExerciseParameters } from './exercise';
+import type { ExerciseParameters } from './making/exercise';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();

@@ -1,25 +1,26 @@
 /** From a recipe (maker, words, parameters, seed) to an exercise, and from an exercise to its reach check. */
 import type { ClassProfile } from '../classes/class-profile';
 import { checkWord, type WordReach } from '../reach/check-word';
-import { findSwaps } from '../reach/find-swaps';
-import { findWords } from '../words/find-words';
-import type { Lexicon } from '../words/lexicon';
-import type { Meanings } from '../words/meanings';
+import { findSwaps } from '../search/find-swaps';
+import { findWords } from '../search/find-words';
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
+import type { Meanings } from '../languages/en/words/meanings';
 import { sectionOf, type TextMaterial } from '../texts/reading/text-material';
-import type { Exercise, ExerciseParameters, Mark, Task } from './exercise';
-import { keyedItems } from '../documents/task-document';
+import type { Exercise, ExerciseParameters } from './making/exercise';
 import { textReach } from '../texts/fit/text-reach';
 import { findStructures } from '../texts/fit/structures';
 import { withAccepted } from './accepted';
 import { applyEdits } from './hand-edits';
-import { isEnglish } from './is-english';
-import { interactionOf, markTask } from './interactions';
-import type { GapItem } from './interactions/gap';
-import type { SortCard } from './interactions/sort';
-import type { Maker, MakerInput } from './maker';
-import { grammarTerms } from './grammar-terms';
+import { packOf, speaks } from '../languages/registry/registry';
+import { canDo } from '../languages/language-pack';
+import { interactionOf, keyedItems, markTask, type Task } from './interactions';
+import type { Mark } from './interactions/kit/verdict';
+import type { GapItem } from './interactions/gap/task';
+import type { SortCard } from './interactions/sort/task';
+import type { Maker, MakerInput } from './making/maker';
+import { grammarTerms } from '../languages/en/grammar/grammar-terms';
 import { makers } from './makers';
-import { Random } from './random';
+import { Random } from '../kernel/random';
 import { versionOf, versionParameters } from './versions';
 
 /** All that is kept of an exercise: it can be made again from this. */
@@ -50,9 +51,10 @@ function inputOf(
   return {
     words: recipe.words.map((word) => ({
       word,
-      entry: isEnglish(recipe.parameters) ? lexicon.find(word) : undefined,
+      entry: speaks(recipe.parameters.language, 'words') ? lexicon.find(word) : undefined,
     })),
     parameters: recipe.parameters,
+    pack: packOf(recipe.parameters.language),
     lexicon,
     meanings,
     text: recipe.reading ? sectionOf(recipe.reading, recipe.parameters.section) : undefined,
@@ -94,7 +96,7 @@ export function makeExercise(
       text: `${maker.name} needs ${maker.fewestWords} words or more (${maker.needs}); ${used === 0 ? 'none' : used} of these can be used.`,
     });
   }
-  if (!maker.languages.includes(language)) {
+  if (!canDo(packOf(language), maker.asks)) {
     notes.unshift({
       text: `${maker.name} needs the sounds or meanings of the words, which Wordane computes for English so far. Choose a matching exercise, cards or handwriting instead.`,
     });
@@ -145,7 +147,7 @@ export function checkExercise(
 ): CheckedWord[] {
   const maker = findMaker(recipe.maker);
   // What a class reads in another language is not computed yet.
-  if (!isEnglish(recipe.parameters)) return [];
+  if (!speaks(recipe.parameters.language, 'words')) return [];
   if (maker.needsText === true || maker.usesSentences === true) {
     return checkPrompts(exercise, profile, lexicon);
   }
@@ -194,7 +196,7 @@ export function suggestWords(
   lexicon: Lexicon,
   count = 6,
 ): string[] {
-  if (!isEnglish(recipe.parameters)) return [];
+  if (!speaks(recipe.parameters.language, 'words')) return [];
   const maker = findMaker(recipe.maker);
   const queries = maker.suggestions(inputOf(recipe, lexicon));
   const found = queries.map((query) => {
@@ -230,7 +232,7 @@ function taskOf(item: MarkableItem): Task {
     const { home } = item.card;
     return { interaction: 'sort', headings: [{ id: home, label: home }], cards: [item.card] };
   }
-  if ('item' in item) return { interaction: 'gap', items: [item.item], bank: [], gapLetters: 1 };
+  if ('item' in item) return { interaction: 'gap', items: [item.item], bank: [] };
   return item;
 }
 

@@ -1,8 +1,8 @@
 /** The words an exercise begins with: those of the material it can key, filled up within the class's reach. */
 import type { ClassProfile } from '../classes/class-profile';
-import type { Lexicon } from '../words/lexicon';
-import type { Meanings } from '../words/meanings';
-import { isEnglish } from './is-english';
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
+import type { Meanings } from '../languages/en/words/meanings';
+import { speaks } from '../languages/registry/registry';
 import { interactionOf } from './interactions';
 import {
   findMaker,
@@ -64,7 +64,8 @@ export function startWords(
       : [...maker.startWords];
   }
   const usable = keyedWords(recipe, lexicon, meanings);
-  if (!isEnglish(recipe.parameters)) return usable.length > 0 ? usable : [...recipe.words];
+  if (!speaks(recipe.parameters.language, 'words'))
+    return usable.length > 0 ? usable : [...recipe.words];
   if (maker.startWords && !isSound({ ...recipe, words: usable }, lexicon, meanings)) {
     return [...maker.startWords];
   }

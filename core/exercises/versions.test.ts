@@ -1,13 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { namedCopies } from '../sheets/copies';
-import { sheetStyle } from '../sheets/style';
+import { sheetStyle } from '../paper/style';
 import { layOutSheet } from '../sheets/sheet';
 import { interactionOf } from './interactions';
 import { makeExercise, markTask } from './make-exercise';
 import { makers } from './makers';
 import { startWords } from './start-words';
-import type { Version } from './versions';
+import type { Version } from '../kernel/version';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();

@@ -1,12 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { DEMO_PREFIX, fernhillDemo } from '../demo/fernhill';
-import { ClassProfile } from '../classes/class-profile';
-import { validateAs } from '../exchange/validate';
+import { validateAs } from '../records/validate';
 import { findMaker, makeExercise, wordsOfTask } from '../exercises/make-exercise';
 import { kestrels, testLexicon } from '../testing/test-lexicon';
-import { Lesson, minutesOf, partsOf, stageIds } from './lesson';
+import { Lesson, minutesOf, partsOf, stageIds } from '../records/lesson';
 import { planLesson } from './plan-lesson';
-import { completeList, withMoved, withoutWord, withWord, WordList } from '../lists/word-list';
+import { completeList, withMoved, withoutWord, withWord } from '../lists/word-list';
+import { ClassRecord } from '../records/class-record';
+import { ListRecord } from '../records/list-record';
 
 const lexicon = testLexicon();
 
@@ -132,8 +133,8 @@ describe('the demo', () => {
   test('is valid, the same each time, and every record can be known as the demo’s', () => {
     expect(fernhillDemo(lexicon)).toEqual(demo);
     for (const [shape, records] of [
-      [ClassProfile, demo.classes],
-      [WordList, demo.lists],
+      [ClassRecord, demo.classes],
+      [ListRecord, demo.lists],
       [Lesson, demo.lessons],
     ] as const) {
       for (const record of records) {

@@ -4,13 +4,14 @@ import type { ExerciseRecipe } from '../exercises/make-exercise';
 import { findMaker } from '../exercises/make-exercise';
 import { besideWords } from '../lists/beside-words';
 import { startWords } from '../exercises/start-words';
-import { findTargetSound, spellingsOf, usedSpellings } from '../exercises/target-sound';
+import { findTargetSound, spellingsOf, usedSpellings } from '../search/target-sound';
 import { showGrapheme } from '../reach/check-word';
-import { showSound } from '../sounds/phonemes';
-import { joinList } from '../texts/join-list';
-import type { Lexicon } from '../words/lexicon';
-import { Lesson, type LessonPart, type StageId } from './lesson';
+import { showSound } from '../languages/en/sounds/phonemes';
+import { joinList } from '../kernel/join-list';
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
+import { Lesson, type LessonPart, type StageId } from '../records/lesson';
 import type { WordList } from '../lists/word-list';
+import { speaks } from '../languages/registry/registry';
 
 export interface PlanInput {
   readonly list: WordList;
@@ -33,7 +34,7 @@ const minutes: Readonly<Record<StageId, number>> = {
 /** Plans the lesson. Its exercises hold only words their maker can key. */
 export function planLesson(input: PlanInput): Lesson {
   const { list, class: profile, lexicon, newId, seed } = input;
-  const english = profile.language === 'en';
+  const english = speaks(profile.language, 'words');
   const words = list.words.map((word) => ({
     word,
     entry: english ? lexicon.find(word) : undefined,
@@ -66,7 +67,10 @@ export function planLesson(input: PlanInput): Lesson {
     const recipe: ExerciseRecipe = {
       maker,
       words: list.words,
-      parameters: sound === undefined ? {} : { sound },
+      parameters:
+        sound === undefined || findMaker(maker).parameters?.['sound'] === undefined
+          ? {}
+          : { sound },
       seed: seed + offset,
     };
     // What the list has beside its words is asked again whenever the exercise is made.

@@ -1,10 +1,12 @@
-import type { ExerciseParameters } from '../exercises/exercise';
 import type { WordList } from './word-list';
 
+/** What the teacher has written beside a word, by the word. */
+export type BesideWords = Readonly<
+  Record<string, { readonly definition?: string; readonly translation?: string }>
+>;
+
 /** What the lists have written beside their words: the last list that says something is right. */
-export function besideWords(
-  lists: readonly Pick<WordList, 'details'>[],
-): NonNullable<ExerciseParameters['beside']> {
+export function besideWords(lists: readonly Pick<WordList, 'details'>[]): BesideWords {
   const found: Record<string, { definition?: string; translation?: string }> = {};
   for (const { word, definition, translation } of lists.flatMap((list) => list.details)) {
     if (!definition && !translation) continue;

@@ -1,27 +1,8 @@
-/** Lists put together, taken apart and compared. */
-import type { Lexicon } from '../words/lexicon';
-import { patternsOf } from '../sounds/patterns';
-import { findTargetSound, spellingsOf } from '../exercises/target-sound';
-import { definedBy } from '../words/meanings';
-import { detailOf, sameWord, withDetail, withWord, type WordList } from './word-list';
-
-/** The first list with the words of the second that it lacks, and what stands beside them. */
-export function merged(list: WordList, other: WordList): WordList {
-  return other.words.reduce((result, word) => {
-    if (result.words.some((each) => sameWord(each, word))) return result;
-    return withDetail(withWord(result, word), word, detailOf(other, word));
-  }, list);
-}
-
-/** The first list without the words of the second. */
-export function subtracted(list: WordList, other: Pick<WordList, 'words'>): WordList {
-  const gone = (word: string) => other.words.some((each) => sameWord(each, word));
-  return {
-    ...list,
-    words: list.words.filter((word) => !gone(word)),
-    details: list.details.filter((detail) => !gone(detail.word)),
-  };
-}
+/** The words of a list grouped, and compared with a text. */
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
+import { patternsOf } from '../languages/en/sounds/patterns';
+import { findTargetSound, spellingsOf } from '../search/target-sound';
+import { definedBy } from '../languages/en/words/meanings';
 
 export interface WordGroup {
   /** What the words have in common; empty for all the others. */

@@ -1,8 +1,8 @@
 /** The coverage of a list: which spellings of its sound it has, how evenly, and which words would fill it. */
 import type { ClassProfile } from '../classes/class-profile';
-import { findTargetSound, spellingsOf } from '../exercises/target-sound';
-import { findWords } from '../words/find-words';
-import type { Lexicon } from '../words/lexicon';
+import { findTargetSound, spellingsOf } from '../search/target-sound';
+import { findWords } from '../search/find-words';
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
 
 export interface SpellingCoverage {
   readonly spelling: string;

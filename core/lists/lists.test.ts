@@ -5,9 +5,8 @@ import {
   groupedByPattern,
   groupedBySpelling,
   groupedBySyllables,
-  merged,
-  subtracted,
 } from './combine-lists';
+import { merged, subtracted } from './join-lists';
 import { coverageOf } from './coverage';
 import { readWords } from './read-list';
 import { completeList, detailOf, LIST_LIMIT, withDetail, withoutWord } from './word-list';

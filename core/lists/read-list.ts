@@ -4,8 +4,8 @@
  * translations where they are in another script or their heading says so.
  */
 import Papa from 'papaparse';
-import type { Lexicon } from '../words/lexicon';
-import { wordParts } from '../words/word-parts';
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
+import { wordParts } from '../languages/en/words/word-parts';
 import { LIST_LIMIT, sameWord, type WordDetail } from './word-list';
 
 export interface ReadWord extends WordDetail {

@@ -1,85 +1,32 @@
 /** A word list: the words a teacher keeps for a class, in her order, with what she writes beside them. */
-import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsNotEmpty,
-  IsOptional,
-  IsString,
-  MaxLength,
-  ValidateNested,
-} from 'class-validator';
 
 export const LIST_LIMIT = 500;
 
 /** What stands beside a word; everything but the word may be missing. */
-export class WordDetail {
-  @IsString()
-  @IsNotEmpty()
-  @MaxLength(80)
-  word!: string;
-
-  @IsOptional()
-  @IsString()
-  @MaxLength(600, { message: 'A meaning can have 600 letters at most.' })
-  definition?: string;
-
-  @IsOptional()
-  @IsString()
-  @MaxLength(300, { message: 'A translation can have 300 letters at most.' })
-  translation?: string;
-
-  @IsOptional()
-  @IsString()
-  @MaxLength(600, { message: 'A note can have 600 letters at most.' })
-  note?: string;
-
+export interface WordDetail {
+  readonly word: string;
+  readonly definition?: string;
+  readonly translation?: string;
+  readonly note?: string;
   /** Name of a shipped picture, a data URL of the teacher's own, or `none` where she wants no picture. */
-  @IsOptional()
-  @IsString()
-  @MaxLength(400_000, { message: 'A picture can be about 300 KB at most.' })
-  picture?: string;
-
-  @IsOptional()
-  @IsBoolean()
-  starred?: boolean;
+  readonly picture?: string;
+  readonly starred?: boolean;
 }
 
 export const listGroupings = ['none', 'spelling', 'pattern', 'syllables', 'reach'] as const;
+
 export type ListGrouping = (typeof listGroupings)[number];
 
-export class WordList {
-  @IsString()
-  @IsNotEmpty()
-  id!: string;
-
-  @IsString()
-  @IsNotEmpty()
-  classId!: string;
-
-  @IsString()
-  @IsNotEmpty({ message: 'Give the list a name.' })
-  @MaxLength(120, { message: 'A list name can have 120 letters at most.' })
-  name!: string;
-
-  @IsArray()
-  @IsString({ each: true })
-  @MaxLength(80, { each: true, message: 'A word can have 80 letters at most.' })
-  @ArrayMaxSize(LIST_LIMIT, { message: `A list can have ${LIST_LIMIT} words at most.` })
-  words!: string[];
-
+export interface WordList {
+  /** Counts the changes; not there before the first. */
+  readonly revision?: number;
+  readonly id: string;
+  readonly classId: string;
+  readonly name: string;
+  readonly words: readonly string[];
   /** Details of some of the words, in no order. */
-  @IsArray()
-  @ArrayMaxSize(LIST_LIMIT)
-  @ValidateNested({ each: true })
-  @Type(() => WordDetail)
-  details!: WordDetail[];
-
-  @IsIn(listGroupings)
-  groupBy!: ListGrouping;
+  readonly details: readonly WordDetail[];
+  readonly groupBy: ListGrouping;
 }
 
 type NewList = Pick<WordList, 'id' | 'classId' | 'name'> & Partial<WordList>;
@@ -130,4 +77,20 @@ export function withDetail(list: WordList, word: string, fields: Partial<WordDet
   const others = list.details.filter((detail) => !sameWord(detail.word, word));
   const detail = Object.fromEntries(kept) as unknown as WordDetail;
   return { ...list, details: kept.length > 1 ? [...others, detail] : others };
+}
+
+/** The list with words at its end, and with what stood beside them where they were read. */
+export function withWords(
+  list: WordList,
+  words: readonly (Pick<WordDetail, 'word'> & Partial<WordDetail>)[],
+): WordList {
+  return words.reduce(
+    (result, { word, definition, translation, note }) =>
+      withDetail(withWord(result, word), word, {
+        ...(definition ? { definition } : {}),
+        ...(translation ? { translation } : {}),
+        ...(note ? { note } : {}),
+      }),
+    list,
+  );
 }

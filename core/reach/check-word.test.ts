@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { completeClass } from '../classes/new-class';
 import { kestrels, testLexicon } from '../testing/test-lexicon';
 import { checkWord } from './check-word';
-import { findSwaps } from './find-swaps';
+import { findSwaps } from '../search/find-swaps';
 
 const check = (word: string, profile = kestrels()) =>
   checkWord(word, testLexicon().find(word), profile);

@@ -9,11 +9,11 @@
 import type { ClassProfile } from '../classes/class-profile';
 import { scaleOf } from '../classes/class-level';
 import { sequenceIndexOf } from '../classes/class-sequence';
-import { reaches, type Reach } from './reach';
-import { shapesOf, type SequenceIndex } from '../sounds/sequence';
-import { showSound } from '../sounds/phonemes';
-import type { LexiconEntry, Reading } from '../words/lexicon';
-import { cefrOf, ukYearOf, usGradeOf, type Level } from '../words/level';
+import { reaches, type Reach } from '../kernel/reach';
+import { shapesOf, type SequenceIndex } from '../languages/en/sounds/sequence';
+import { showSound } from '../languages/en/sounds/phonemes';
+import type { LexiconEntry, Reading } from '../languages/en/lexicon/lexicon';
+import { cefrOf, ukYearOf, usGradeOf, type Level } from '../kernel/level';
 
 export type { Reach };
 

@@ -1,7 +1,7 @@
 /** What each step of a sequence makes newly readable. */
-import type { SequenceIndex } from '../sounds/sequence';
-import { plainWord } from '../sounds/sequence';
-import type { Lexicon } from '../words/lexicon';
+import type { SequenceIndex } from '../languages/en/sounds/sequence';
+import { plainWord } from '../languages/en/sounds/sequence';
+import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import { decodingSteps } from './reach-table';
 
 export interface NewlyReadable {

@@ -6,8 +6,8 @@
 import type { ClassProfile } from '../classes/class-profile';
 import { scaleOf } from '../classes/class-level';
 import { sequenceIndexOf } from '../classes/class-sequence';
-import { shapesOf, type SequenceIndex } from '../sounds/sequence';
-import type { Lexicon, LexiconEntry } from '../words/lexicon';
+import { shapesOf, type SequenceIndex } from '../languages/en/sounds/sequence';
+import type { Lexicon, LexiconEntry } from '../languages/en/lexicon/lexicon';
 import { RARITY_MARGINS, STRETCH_STEPS, type Reach } from './check-word';
 
 /** A step past every sequence: for a word that has a spelling the sequence never teaches. */

@@ -1,8 +1,11 @@
 /** Where a structure stands for a class: taught, just ahead, or past it, by its level or as the teacher has set it. */
 import type { ClassProfile } from '../classes/class-profile';
 import { scaleOf } from '../classes/class-level';
-import { structureTable, type StructureRow } from '../grammar/structures/structure-table';
-import type { Reach } from './reach';
+import {
+  structureTable,
+  type StructureRow,
+} from '../languages/en/grammar/structures/structure-table';
+import type { Reach } from '../kernel/reach';
 
 /** Years above the class's level up to which a structure is just ahead. */
 const AHEAD = 2.5;

@@ -1,17 +1,21 @@
 /** The grammar functions for scripts. */
-import type { Spelling } from '../classes/choices';
-import { verbForms as formsOf } from '../forms/english/verb-forms';
-import { describe } from '../grammar/describe/sentence-report';
-import { featureNames } from '../grammar/find/features';
-import { findInText as find } from '../grammar/find/find-in-text';
-import { structures } from '../grammar/structures/structures';
-import { targets, transformSentence, type TransformRequest } from '../grammar/transform/transform';
-import { pronouns } from '../forms/english/pronouns';
-import type { SentenceCheck } from '../exercises/interactions/sentence-check';
-import { checkWriting as checkText } from '../grammar/writing/check-writing';
-import { conjugate } from '../forms/english/conjugate';
-import { tenseFeatures } from '../grammar/transform/form-change';
-import { measureWords as read } from '../speech/measure-words';
+import type { Spelling } from '../kernel/spelling';
+import { verbForms as formsOf } from '../languages/en/forms/verb-forms';
+import { describe } from '../languages/en/grammar/find/sentence-report';
+import { featureNames } from '../languages/en/grammar/structures/feature-names';
+import { findInText as find } from '../languages/en/grammar/find/find-in-text';
+import { structures } from '../languages/en/grammar/structures/structures';
+import {
+  targets,
+  transformSentence,
+  type TransformRequest,
+} from '../languages/en/grammar/transform/transform';
+import { pronouns } from '../languages/en/forms/pronouns';
+import type { SentenceCheck } from '../languages/shared/sentence-check';
+import { checkWriting as checkText } from '../languages/en/grammar/writing/check-writing';
+import { conjugate } from '../languages/en/forms/conjugate';
+import { tenseFeatures } from '../languages/en/grammar/transform/form-change';
+import { measureWords as read } from '../languages/en/speech/measure-words';
 import { loadedLexicon } from './loaded';
 
 /** What is in an English sentence. */

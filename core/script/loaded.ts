@@ -1,9 +1,9 @@
 /** What the functions for scripts work on: word bank, meanings and syllables, loaded once a process. */
-import type { Accent } from '../sounds/accent';
+import type { Accent } from '../kernel/accent';
 import { SyllableCounter, unpackSyllables } from '../texts/analysis/syllable-count';
-import { Lexicon } from '../words/lexicon';
-import type { AccentPack, LexiconPack } from '../words/lexicon-pack';
-import { Meanings } from '../words/meanings';
+import { Lexicon } from '../languages/en/lexicon/lexicon';
+import type { AccentPack, LexiconPack } from '../languages/en/lexicon/lexicon-pack';
+import { Meanings } from '../languages/en/words/meanings';
 
 /** Reads a pack when an accent is first asked for. */
 export type PackSource = () => { lexicon: LexiconPack; spoken?: AccentPack };

@@ -1,7 +1,7 @@
 /** Borders round a page, drawn in the white edge that every printer leaves room for. */
-import type { BorderName } from './layout';
-import type { PageMark } from './marks';
-import type { Paper } from './paper';
+import type { BorderName } from '../paper/sheet-layout';
+import type { PageMark } from '../paper/marks';
+import type { Paper } from '../kernel/paper-size';
 
 /** From the edge of the paper to the middle of the border, as a share of the margin. */
 const INSET = 0.44;

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { makeExercise } from '../exercises/make-exercise';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
-import type { PageMark } from './marks';
-import { papers, type PaperName } from './paper';
+import type { PageMark } from '../paper/marks';
+import { papers, type PaperName } from '../kernel/paper-size';
 import { layOutSheet, type SheetPage } from './sheet';
 
 const words = [

@@ -1,11 +1,12 @@
 /** A sheet for a whole class: a copy for each learner with the name on, in roster order, then the keys and a cutting list. */
+import type { Copy } from './copy';
 import { cuttingList } from './cutting-list';
-import { textWidth, MM_PER_POINT } from './measure';
-import type { PageMark, TextMark } from './marks';
+import { textWidth, MM_PER_POINT } from '../paper/measure';
+import type { PageMark, TextMark } from '../paper/marks';
 import { NAME_LABEL } from './name-line';
-import { papers } from './paper';
+import { papers } from '../kernel/paper-size';
 import type { Sheet, SheetPage } from './sheet';
-import type { SheetStyle } from './style';
+import type { SheetStyle } from '../paper/style';
 
 /** A name longer than this share of its line is set smaller. */
 const NAME_ROOM = 0.5;
@@ -33,12 +34,6 @@ function nameMark(name: string, sheet: Sheet, line: TextMark | undefined): PageM
         align: 'start',
       }
     : { ...base, x: width / 2, y: height - margin, align: 'middle', grey: true };
-}
-
-export interface Copy {
-  readonly name: string;
-  readonly version?: string | undefined;
-  readonly sheet: Sheet;
 }
 
 /**

@@ -1,11 +1,11 @@
 /** The last page of a class's copies: who has which pages, and what is to be cut. */
-import type { Copy } from './copies';
+import type { Copy } from './copy';
 import { titleBlock } from './furniture';
-import type { PageMark } from './marks';
-import { paginate } from './paginate';
+import type { PageMark } from '../paper/marks';
+import { paginate } from '../paper/paginate';
 import type { Sheet, SheetPage } from './sheet';
-import { COLUMN_GAP, type SheetStyle } from './style';
-import { textBlock } from './text-block';
+import { COLUMN_GAP, type SheetStyle } from '../paper/style';
+import { textBlock } from '../paper/text-block';
 
 /** What is cut out of a page: everything with a dashed outline. */
 const isPiece = (mark: PageMark) =>

@@ -1,12 +1,12 @@
 /** What stands on a sheet beside its exercises: the line for the name, titles, the head and foot of each page, its border. */
 import { NAME_LABEL, NAME_POINTS } from './name-line';
-import type { SheetLayout } from './layout';
-import type { PageMark } from './marks';
-import { MM_PER_POINT, textWidth } from './measure';
-import type { Block } from './paginate';
-import type { Paper } from './paper';
-import type { SheetStyle } from './style';
-import { textBlock } from './text-block';
+import type { SheetLayout } from '../paper/sheet-layout';
+import type { PageMark } from '../paper/marks';
+import { MM_PER_POINT, textWidth } from '../paper/measure';
+import type { Block } from '../paper/paginate';
+import type { Paper } from '../kernel/paper-size';
+import type { SheetStyle } from '../paper/style';
+import { textBlock } from '../paper/text-block';
 import { borderMarks } from './borders';
 
 /** The line for name and date at the head of a learner's sheet. */

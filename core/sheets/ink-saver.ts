@@ -1,5 +1,5 @@
 /** A page that spares ink: thinner lines, and no shape filled but what must be black to be read. */
-import type { PageMark } from './marks';
+import type { PageMark } from '../paper/marks';
 
 /** Share of a line's width that is left; a line of 0.2 mm still prints. */
 const THINNER = 0.6;

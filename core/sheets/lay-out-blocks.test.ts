@@ -1,15 +1,15 @@
 import jsQR from 'jsqr';
 import { describe, expect, test } from 'vitest';
 import { makeExercise } from '../exercises/make-exercise';
-import { ruleCard } from '../rules/rule-card';
+import { ruleCard } from '../rule-cards/rule-card';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import type { SheetBlock } from './blocks/sheet-block';
 import { qrMark } from './blocks/qr';
 import { layOutBlocks, type ResolvedBlock } from './lay-out-blocks';
-import type { SheetLayout } from './layout';
-import { textWidth } from './measure';
-import { FOOT_HEIGHT } from './paginate';
-import { papers } from './paper';
+import type { SheetLayout } from '../paper/sheet-layout';
+import { textWidth } from '../paper/measure';
+import { FOOT_HEIGHT } from '../paper/paginate';
+import { papers } from '../kernel/paper-size';
 import { readSheets } from './read-sheets';
 import type { Sheet } from './sheet';
 

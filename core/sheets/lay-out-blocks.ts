@@ -1,8 +1,8 @@
 /** A sheet of a teacher's own blocks, laid out: the learner's pages, and one key for all its exercises. */
 import type { ClassProfile } from '../classes/class-profile';
-import type { Exercise } from '../exercises/exercise';
-import type { LitForm } from '../grammar/find/light-up';
-import type { RuleCard } from '../rules/rule-card';
+import type { Exercise } from '../exercises/making/exercise';
+import type { LitForm } from '../languages/en/grammar/find/light-up';
+import type { RuleCard } from '../rule-cards/rule-card';
 import {
   canDoFace,
   headingFace,
@@ -15,16 +15,16 @@ import {
   type BlockFace,
 } from './blocks/block-faces';
 import type { SheetBlock } from './blocks/sheet-block';
-import { keyFace, paperFace } from './faces';
+import { keyFace, paperFace } from './exercise-face';
 import { creditBlock, hasPicture, instructionBlock, nameBlock, titleBlock } from './furniture';
-import type { SheetLayout } from './layout';
+import type { SheetLayout } from '../paper/sheet-layout';
 import type { TextMaterial } from '../texts/reading/text-material';
-import { readingHead } from './reading/lay-out-text';
+import { readingHead } from './lay-out-text';
 import { readingFace } from './reading/reading-face';
-import type { Block } from './paginate';
+import type { Block } from '../paper/paginate';
 import { finishSheet, SUPPORT_SIZE, type Sheet, type SheetPage } from './sheet';
-import { sheetStyle, type SheetStyle } from './style';
-import { textBlock } from './text-block';
+import { sheetStyle, type SheetStyle } from '../paper/style';
+import { textBlock } from '../paper/text-block';
 
 /** A block with what it names: its exercise made, its rule card computed. */
 export interface ResolvedBlock {
@@ -56,7 +56,7 @@ function exerciseFace(
     };
   }
   const sized = versionStyle(exercise, style);
-  const face = paperFace(exercise.task, sized, exercise.worked);
+  const face = paperFace(exercise, sized);
   const heading = textBlock(`${number}${exercise.title}`, sized, {
     size: sized.body * 1.15,
     weight: 700,
@@ -168,7 +168,7 @@ function keyBlocks(sheet: BlockSheet, style: SheetStyle): Block[] {
               after: 1,
               keepWithNext: true,
             }),
-            ...keyFace(exercise.task, style),
+            ...keyFace(exercise, style),
             { height: 3, marks: [] },
           ],
     ),

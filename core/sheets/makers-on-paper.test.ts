@@ -3,8 +3,8 @@ import { makeExercise } from '../exercises/make-exercise';
 import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
-import { textWidth } from './measure';
-import { papers } from './paper';
+import { textWidth } from '../paper/measure';
+import { papers } from '../kernel/paper-size';
 import { layOutSheet } from './sheet';
 
 const lexicon = testLexicon();

@@ -1,12 +1,18 @@
 /** Reads sheets that come as JSON from elsewhere: every field checked, nothing else kept. */
-import { learnerFonts } from '../classes/choices';
-import { handIds, inks, type HandFont } from '../handwriting/hands';
-import type { PageMark } from './marks';
-import { wideFont } from './measure';
-import { paperNames, type PaperName } from './paper';
+import { learnerFonts } from '../languages/language-pack';
+import { handIds, inks, type HandFont } from '../paper/hands';
+import type { PageMark } from '../paper/marks';
+import { wideFont } from '../paper/measure';
+import { paperNames, type PaperName } from '../kernel/paper-size';
 import type { Sheet, SheetPage } from './sheet';
 
 const MOST_PAGES = 2000;
+/** Letters of a crossword, squares of a grid, cards: no page has near as many marks. */
+const MOST_MARKS = 400_000;
+
+/** A picture of the teacher's own, as the browser made it. */
+const ownPicture = /^data:image\/(?:png|jpeg|webp);base64,[A-Za-z0-9+/]+=*$/;
+const LARGEST_PICTURE = 4_000_000;
 
 /** Every learner font, plainly set and widely spaced. */
 const sheetFonts = Object.keys(learnerFonts).flatMap((font) => [font, wideFont(font)]);
@@ -117,7 +123,8 @@ function readMark(value: unknown): PageMark {
       };
     case 'picture': {
       const picture = textOf(from, 'picture');
-      if (!/^[a-z0-9-]+$/.test(picture)) fail('The name of a picture');
+      const own = picture.length <= LARGEST_PICTURE && ownPicture.test(picture);
+      if (!own && !/^[a-z0-9-]+$/.test(picture)) fail('The name of a picture');
       return {
         kind: 'picture',
         x: number('x'),
@@ -168,6 +175,14 @@ export function readSheets(value: unknown): Sheet[] {
     };
   });
   const pages = sheets.reduce((sum, sheet) => sum + sheet.pages.length, 0);
+  const marks = sheets.reduce(
+    (sum, sheet) => sum + sheet.pages.reduce((all, page) => all + page.marks.length, 0),
+    0,
+  );
+  if (marks > MOST_MARKS)
+    throw new RangeError(
+      `There are ${marks} marks; ${MOST_MARKS} is the most. Print fewer sheets.`,
+    );
   if (pages > MOST_PAGES)
     throw new RangeError(`There are ${pages} pages; ${MOST_PAGES} is the most.`);
   return sheets;

@@ -4,9 +4,9 @@ import opentype from 'opentype.js';
 import { describe, expect, test } from 'vitest';
 import { kestrels, testLexicon } from '../testing/test-lexicon';
 import { makeExercise } from '../exercises/make-exercise';
-import { breakLines, textWidth } from './measure';
-import { FOOT_HEIGHT, paginate, type Block } from './paginate';
-import { papers } from './paper';
+import { breakLines, textWidth } from '../paper/measure';
+import { FOOT_HEIGHT, paginate, type Block } from '../paper/paginate';
+import { papers } from '../kernel/paper-size';
 import { readSheets } from './read-sheets';
 import { layOutSheet } from './sheet';
 

@@ -1,7 +1,7 @@
 /** A whole sheet: an exercise as the pages that will print, and its key as pages of its own. */
 import type { ClassProfile } from '../classes/class-profile';
-import type { Exercise } from '../exercises/exercise';
-import { keyFace, paperFace } from './faces';
+import type { Exercise } from '../exercises/making/exercise';
+import { keyFace, paperFace } from './exercise-face';
 import {
   creditBlock,
   PICTURE_CREDIT,
@@ -12,14 +12,14 @@ import {
   titleBlock,
 } from './furniture';
 import { sparingInk } from './ink-saver';
-import type { SheetLayout } from './layout';
-import type { PageMark } from './marks';
+import type { SheetLayout } from '../paper/sheet-layout';
+import type { PageMark } from '../paper/marks';
 import { readingFace } from './reading/reading-face';
 import type { TextMaterial } from '../texts/reading/text-material';
-import { textBlock } from './text-block';
-import { paginate, type Block, type Columns } from './paginate';
-import type { PaperName } from './paper';
-import { COLUMN_GAP, sheetStyle, type SheetStyle } from './style';
+import { textBlock } from '../paper/text-block';
+import { paginate, type Block, type Columns } from '../paper/paginate';
+import type { PaperName } from '../kernel/paper-size';
+import { COLUMN_GAP, sheetStyle, type SheetStyle } from '../paper/style';
 
 export interface SheetPage {
   readonly part: 'learner' | 'key';
@@ -114,8 +114,7 @@ export function readingBlocks(text: TextMaterial, style: SheetStyle): Block[] {
 }
 
 function learnerBlocks(exercise: Exercise, style: SheetStyle) {
-  const { task, worked } = exercise;
-  const face = paperFace(task, style, worked);
+  const face = paperFace(exercise, style);
   const reading = exercise.reading ? readingBlocks(exercise.reading, style) : [];
   const head = face.headless
     ? []
@@ -149,7 +148,7 @@ function keyBlocks(exercise: Exercise, style: SheetStyle): Block[] {
   const title = { ...style, title: style.body * 1.2 };
   const { version } = exercise.parameters;
   const named = version === undefined || version === 'core' ? '' : ` (${version})`;
-  const answers = keyFace(exercise.task, style);
+  const answers = keyFace(exercise, style);
   const credit = hasPicture(answers) ? [creditBlock(style)] : [];
   return [titleBlock(`Key: ${exercise.title}${named}`, title), ...answers, ...credit];
 }

@@ -5,13 +5,13 @@
 import fc from 'fast-check';
 import naughty from 'naughty-words';
 import { describe, expect, test } from 'vitest';
-import type { Exercise } from '../exercises/exercise';
+import type { Exercise } from '../exercises/making/exercise';
 import { interactionOf } from '../exercises/interactions';
 import { makeExercise, markTask, wordsOfTask } from '../exercises/make-exercise';
-import type { Maker } from '../exercises/maker';
-import { confusableSets } from '../words/confusables';
-import { wordClassBits } from '../words/word-class';
-import { wordParts } from '../words/word-parts';
+import type { Maker } from '../exercises/making/maker';
+import { confusableSets } from '../languages/en/words/confusables';
+import { wordClassBits } from '../languages/en/lexicon/word-class';
+import { wordParts } from '../languages/en/words/word-parts';
 import { testLexicon, testMeanings } from './test-lexicon';
 
 const lexicon = testLexicon();

@@ -2,9 +2,9 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync, strFromU8 } from 'fflate';
 import { completeClass, type ClassSettings } from '../classes/new-class';
-import { Lexicon } from '../words/lexicon';
-import { Meanings } from '../words/meanings';
-import type { AccentPack, LexiconPack } from '../words/lexicon-pack';
+import { Lexicon } from '../languages/en/lexicon/lexicon';
+import { Meanings } from '../languages/en/words/meanings';
+import type { AccentPack, LexiconPack } from '../languages/en/lexicon/lexicon-pack';
 
 export function readPack(): LexiconPack {
   const bytes = readFileSync(new URL('../../data/packs/lexicon.pack', import.meta.url));

@@ -1,137 +1,47 @@
-/** A text as it is kept: what is read, where it is from, how it was fitted, what is marked in it. */
-import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsIn,
-  IsInt,
-  IsNotEmpty,
-  IsOptional,
-  IsString,
-  MaxLength,
-  Min,
-  ValidateIf,
-  ValidateNested,
-} from 'class-validator';
-import { languages } from '../classes/choices';
-import { SheetLayout } from '../sheets/layout';
-import { ReadingLayout } from '../sheets/reading/reading-layout';
-import { looksLikeVerse, sectionsIn, type Section } from './analysis/segment';
-import { Annotation, OwnMethod } from './marks/annotation';
-
+import type { SheetLayout } from '../paper/sheet-layout';
+import type { ReadingLayout } from './reading-layout';
+import { looksLikeVerse, sectionsIn, type Section } from '../languages/shared/segment';
+import type { Annotation, OwnMethod } from './marks/annotation';
 /** Characters of one text: about 170,000 words. */
 export const LONGEST_TEXT = 1_000_000;
 
 export const textKinds = { prose: 'Prose', poem: 'Poem' } as const;
+
 export type TextKind = keyof typeof textKinds;
 
-export class Gloss {
-  @IsString()
-  @IsNotEmpty()
-  word!: string;
-
-  @IsString()
-  @IsNotEmpty({ message: 'Write what the word means.' })
-  @MaxLength(200, { message: 'A gloss can have 200 letters at most.' })
-  text!: string;
+export interface Gloss {
+  readonly word: string;
+  readonly text: string;
 }
 
-export class ReadingText {
-  @IsString()
-  @IsNotEmpty()
-  id!: string;
-
-  @IsString()
-  @IsNotEmpty()
-  classId!: string;
-
-  @IsString()
-  @IsNotEmpty({ message: 'Give the text a title.' })
-  @MaxLength(200, { message: 'A title can have 200 letters at most.' })
-  title!: string;
-
-  @IsString()
-  @MaxLength(120)
-  author!: string;
-
-  @IsString()
-  @MaxLength(40)
-  year!: string;
-
-  @IsString()
-  @MaxLength(300)
-  source!: string;
-
-  @IsString()
-  @MaxLength(120)
-  licence!: string;
-
-  @IsIn(Object.keys(languages))
-  language!: string;
-
-  @IsIn(Object.keys(textKinds))
-  kind!: TextKind;
-
+export interface ReadingText {
+  /** Counts the changes; not there before the first. */
+  readonly revision?: number;
+  readonly id: string;
+  readonly classId: string;
+  readonly title: string;
+  readonly author: string;
+  readonly year: string;
+  readonly source: string;
+  readonly licence: string;
+  readonly language: string;
+  readonly kind: TextKind;
   /** What is read. A line that begins with # is a heading and begins a section; an empty line ends a paragraph. */
-  @IsString()
-  @MaxLength(LONGEST_TEXT, {
-    message: 'A text can have 1,000,000 characters at most. Bring it in part by part.',
-  })
-  body!: string;
-
+  readonly body: string;
   /** As it came in, before it was fitted. */
-  @IsString()
-  @MaxLength(LONGEST_TEXT)
-  original!: string;
-
+  readonly original: string;
   /** Sections that the class has got so far; null for all. */
-  @ValidateIf((text: ReadingText) => text.released !== null)
-  @IsInt()
-  @Min(0)
-  released!: number | null;
-
-  @IsArray()
-  @ArrayMaxSize(400, { message: 'A text can have 400 glosses at most.' })
-  @ValidateNested({ each: true })
-  @Type(() => Gloss)
-  glosses!: Gloss[];
-
+  readonly released: number | null;
+  readonly glosses: readonly Gloss[];
   /** Words of the word box. */
-  @IsArray()
-  @IsString({ each: true })
-  @ArrayMaxSize(200, { message: 'A word box can have 200 words at most.' })
-  boxed!: string[];
-
+  readonly boxed: readonly string[];
   /** Words past the class's reach that stay as they are. */
-  @IsArray()
-  @IsString({ each: true })
-  @ArrayMaxSize(4000)
-  accepted!: string[];
-
-  @IsArray()
-  @ArrayMaxSize(2000, { message: 'A text can have 2,000 marks at most.' })
-  @ValidateNested({ each: true })
-  @Type(() => Annotation)
-  annotations!: Annotation[];
-
+  readonly accepted: readonly string[];
+  readonly annotations: readonly Annotation[];
   /** How it stands on paper. */
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => ReadingLayout)
-  reading?: ReadingLayout;
-
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => SheetLayout)
-  layout?: SheetLayout;
-
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(60, { message: 'A text can have 60 methods of its own at most.' })
-  @ValidateNested({ each: true })
-  @Type(() => OwnMethod)
-  methods?: OwnMethod[];
+  readonly reading?: ReadingLayout;
+  readonly layout?: SheetLayout;
+  readonly methods?: readonly OwnMethod[];
 }
 
 /** A text with what was not said filled in. */

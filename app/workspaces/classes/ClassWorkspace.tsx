@@ -1,20 +1,21 @@
 import { useId } from 'react';
 import { BsX } from 'react-icons/bs';
-import { useFetcher } from 'react-router';
-import { languages, learnerFonts, spellings } from '~core/classes/choices';
-import { accentNames } from '~core/sounds/accent';
+import { spellings } from '~core/kernel/spelling';
+import { languageNames, packOf, speaks } from '~core/languages/registry/registry';
+import { learnerFonts } from '~core/languages/language-pack';
+import { accentNames } from '~core/kernel/accent';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { ClassSettings } from '~core/classes/new-class';
-import { classPapers, papers } from '~core/sheets/paper';
+import { classPapers, papers } from '~core/kernel/paper-size';
 import { AutoField } from '~/ui/AutoField';
 import { fontFamily } from '~/ui/fonts';
-import type { ActionAnswer } from '~/routes/action-answer';
 import type { SequenceFacts } from '~/workers/engine-service';
 import { GrammarTable } from './GrammarTable';
 import { ConfusableSets } from './ConfusableSets';
 import { LevelField } from './LevelFields';
 import { Roster } from './Roster';
 import { SequenceSteps } from './SequenceSteps';
+import { useSend } from '~/ui/use-send';
 
 function Choice(props: {
   label: string;
@@ -52,14 +53,11 @@ export function ClassWorkspace({
   profile: ClassProfile;
   facts: SequenceFacts;
 }) {
-  const fetcher = useFetcher<ActionAnswer>();
+  const { fetcher, send, message: problem, clash } = useSend();
   // What was just chosen shows at once, while it is being saved.
   const sent = fetcher.json as { fields?: ClassSettings } | undefined;
   const profile: ClassProfile = { ...stored, ...sent?.fields };
-  const send = (body: object) =>
-    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
   const set = (fields: ClassSettings) => send({ intent: 'change', fields });
-  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   return (
     <div className="page">
       <h1 className="visually-hidden">{profile.name}</h1>
@@ -68,8 +66,9 @@ export function ClassWorkspace({
         label="Name of the class"
         className="inline-edit inline-edit--title fs-2"
         value={profile.name}
-        payload={(name, was) => ({ intent: 'change', fields: { name }, was: { name: was } })}
+        payload={(name) => ({ intent: 'change', fields: { name } })}
       />
+      {clash}
       {problem && (
         <div className="message my-2" role="alert">
           {problem}
@@ -81,7 +80,7 @@ export function ClassWorkspace({
           <Choice
             label="Language taught"
             value={profile.language}
-            options={Object.entries(languages)}
+            options={Object.entries(languageNames())}
             onChange={(language) => set({ language })}
           />
           <Choice
@@ -116,10 +115,10 @@ export function ClassWorkspace({
             The vane turns in the rain.
           </p>
         </div>
-        {profile.language !== 'en' && (
+        {!speaks(profile.language, 'sounds') && (
           <p className="message message--note mt-3 mb-0">
-            Sounds and spellings are computed for English so far. For {languages[profile.language]},
-            the class’s settings and roster are kept.
+            Sounds and spellings are computed for English so far. For{' '}
+            {packOf(profile.language).name}, the class’s settings and roster are kept.
           </p>
         )}
       </section>

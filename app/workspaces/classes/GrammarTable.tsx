@@ -1,7 +1,7 @@
 import type { ClassProfile, StructureSetting } from '~core/classes/class-profile';
 import { grammarReach } from '~core/reach/structure-reach';
-import { reaches, type Reach } from '~core/reach/reach';
-import { cefrOf } from '~core/words/level';
+import { reaches, type Reach } from '~core/kernel/reach';
+import { cefrOf } from '~core/kernel/level';
 
 const names: Readonly<Record<Reach, string>> = {
   secure: 'taught',

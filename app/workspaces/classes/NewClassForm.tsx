@@ -1,8 +1,9 @@
 import { useId, useState, type FormEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { useFetcher } from 'react-router';
-import { languages, spellings } from '~core/classes/choices';
-import { accentNames, type Accent } from '~core/sounds/accent';
+import { spellings } from '~core/kernel/spelling';
+import { languageNames } from '~core/languages/registry/registry';
+import { accentNames, type Accent } from '~core/kernel/accent';
 import type { ClassLevel } from '~core/classes/class-level';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { LevelField } from './LevelFields';
@@ -117,7 +118,7 @@ export function NewClassForm() {
             value={language}
             onChange={(event) => setLanguage(event.currentTarget.value)}
           >
-            {Object.entries(languages).map(([value, label]) => (
+            {Object.entries(languageNames()).map(([value, label]) => (
               <option key={value} value={value}>
                 {label}
               </option>

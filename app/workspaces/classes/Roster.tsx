@@ -1,18 +1,15 @@
 import { useEffect, useId, useState, type FormEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { BsX } from 'react-icons/bs';
-import { useFetcher } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { versions } from '~core/exercises/versions';
-import type { ActionAnswer } from '~/routes/action-answer';
+import { versions } from '~core/kernel/version';
+import { useSend } from '~/ui/use-send';
 
 /** First names, pasted or typed; blank lines and doubles are passed over and said. */
 export function Roster({ profile }: { profile: ClassProfile }) {
-  const fetcher = useFetcher<ActionAnswer>();
+  const { fetcher, send } = useSend();
   const id = useId();
   const [names, setNames] = useState('');
-  const send = (body: object) =>
-    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
   useEffect(() => {
     if (fetcher.state === 'idle' && fetcher.data?.ok && fetcher.data.notes) setNames('');
   }, [fetcher.state, fetcher.data]);

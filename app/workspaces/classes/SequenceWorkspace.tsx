@@ -2,19 +2,18 @@ import { saveText } from '~/ui/save-text';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Dropdown } from 'react-bootstrap';
 import { BsArrowDown, BsArrowLeft, BsArrowUp, BsThreeDots } from 'react-icons/bs';
-import { Link, useFetcher } from 'react-router';
+import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { writeSequenceCsv } from '~core/exchange/sequence-csv';
+import { writeSequenceCsv } from '~core/records/sequence-csv';
 import type { HeartWord } from '~core/reach/newly-readable';
-import { writeTeaches } from '~core/sounds/edit-sequence';
-import type { Sequence, SequenceStep } from '~core/sounds/sequence';
+import { writeTeaches } from '~core/languages/en/sounds/edit-sequence';
+import type { Sequence, SequenceStep } from '~core/languages/en/sounds/sequence';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
-import type { ActionAnswer } from '~/routes/action-answer';
-import type { SequenceIntent } from '~/routes/sequence';
 import type { SequenceFacts } from '~/workers/engine-service';
+import { useSend } from '~/ui/use-send';
 
-type Send = (intent: SequenceIntent) => void;
+type Send = (intent: object) => void;
 
 /** A word taught by sight, with a heart over the letters that its step cannot explain. */
 export function Heart({ heart }: { heart: HeartWord }) {
@@ -69,7 +68,7 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
           label={`Title of step ${number}`}
           className="inline-edit fw-semibold"
           value={step.title}
-          payload={(title) => ({ intent: 'title', number, title })}
+          payload={(title) => ({ intent: 'step-title', number, text: title })}
         />
         <div className="sequence-step__field">
           <span className="quiet">teaches</span>
@@ -79,7 +78,7 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
             className="form-control form-control-sm"
             value={writeTeaches(step.teaches)}
             placeholder="ai=EY ay=EY"
-            payload={(text) => ({ intent: 'teaches', number, text })}
+            payload={(text) => ({ intent: 'step-teaches', number, text })}
           />
         </div>
         <div className="sequence-step__field">
@@ -90,7 +89,7 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
             className="form-control form-control-sm"
             value={step.sightWords.join(' ')}
             placeholder="said the"
-            payload={(text) => ({ intent: 'sight', number, text })}
+            payload={(text) => ({ intent: 'step-sight', number, text })}
           />
         </div>
         {hearts.length > 0 && (
@@ -118,7 +117,7 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
           className="icon-button"
           aria-label={`Move step ${number} up`}
           disabled={number === 1}
-          onClick={() => send({ intent: 'move', number, to: number - 1 })}
+          onClick={() => send({ intent: 'move-step', number, to: number - 1 })}
         >
           <BsArrowUp aria-hidden="true" />
         </button>
@@ -127,7 +126,7 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
           className="icon-button"
           aria-label={`Move step ${number} down`}
           disabled={number === last}
-          onClick={() => send({ intent: 'move', number, to: number + 1 })}
+          onClick={() => send({ intent: 'move-step', number, to: number + 1 })}
         >
           <BsArrowDown aria-hidden="true" />
         </button>
@@ -141,16 +140,16 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
             <BsThreeDots aria-hidden="true" />
           </Dropdown.Toggle>
           <Dropdown.Menu aria-label={`More for step ${number}`}>
-            <MenuItem onChoose={() => send({ intent: 'add', after: number })}>
+            <MenuItem onChoose={() => send({ intent: 'add-step', after: number })}>
               Add a step after it
             </MenuItem>
             {step.teaches.length > 1 && (
-              <MenuItem onChoose={() => send({ intent: 'split', number })}>
+              <MenuItem onChoose={() => send({ intent: 'split-step', number })}>
                 Split it in two
               </MenuItem>
             )}
             {last > 1 && (
-              <MenuItem onChoose={() => send({ intent: 'remove', number, title: step.title })}>
+              <MenuItem onChoose={() => send({ intent: 'remove-step', number, title: step.title })}>
                 Remove it
               </MenuItem>
             )}
@@ -169,10 +168,8 @@ export interface SequenceWorkspaceProps {
 
 /** The sequence of a class, step by step, to be changed in place. */
 export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspaceProps) {
-  const fetcher = useFetcher<ActionAnswer>();
   const [problem, setProblem] = useState('');
-  const send: Send = (intent) =>
-    void fetcher.submit(intent as never, { method: 'post', encType: 'application/json' });
+  const { send, message: said, clash } = useSend();
   const own = profile.sequence !== null;
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
@@ -187,12 +184,12 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
       return;
     }
     send({
-      intent: 'import',
+      intent: 'read-sequence',
       text: await file.text(),
       name: file.name.replace(/\.[a-z]+$/i, '').slice(0, 80) || 'Own sequence',
     });
   };
-  const message = problem || (fetcher.data && !fetcher.data.ok ? fetcher.data.message : '');
+  const message = problem || (said ?? '');
   return (
     <div className="page">
       <p className="mb-1">
@@ -206,7 +203,7 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
         label="Name of the sequence"
         className="inline-edit inline-edit--title fs-2"
         value={sequence.name}
-        payload={(name) => ({ intent: 'name', name })}
+        payload={(name) => ({ intent: 'sequence-name', name })}
       />
       <div className="list-tools">
         <span>
@@ -234,11 +231,12 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
           />
         </label>
         {own && (
-          <Button variant="outline-dark" onClick={() => send({ intent: 'default' })}>
+          <Button variant="outline-dark" onClick={() => send({ intent: 'default-sequence' })}>
             Back to the default
           </Button>
         )}
       </div>
+      {clash}
       {message && (
         <p className="message my-2" role="alert">
           {message}
@@ -263,7 +261,7 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
       </ol>
       <Button
         variant="outline-dark"
-        onClick={() => send({ intent: 'add', after: sequence.steps.length })}
+        onClick={() => send({ intent: 'add-step', after: sequence.steps.length })}
       >
         Add a step at the end
       </Button>

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { defaultSequences } from '~core/classes/class-sequence';
-import type { Accent } from '~core/sounds/accent';
+import type { Accent } from '~core/kernel/accent';
 
 /** The place of a class in the sequence, by the title of the last step taught. */
 export function StepField({

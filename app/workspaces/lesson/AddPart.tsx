@@ -1,20 +1,22 @@
 import { useState } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import { BsPlus } from 'react-icons/bs';
-import { makerGroups, type Maker } from '~core/exercises/maker';
-import { makers } from '~core/exercises/makers';
-import { stageNames, type LessonStage } from '~core/lessons/lesson';
+import { makerGroups } from '~core/exercises/making/maker-group';
+import { catalogue, type MakerInfo } from '~core/exercises/catalogue';
+import { stageNames, type LessonStage } from '~core/records/lesson';
 import { MenuItem } from '~/ui/MenuItem';
 import type { Send } from './built-part';
 import { InteractionIcon } from './maker-icons';
+import { canDo } from '~core/languages/language-pack';
+import { packOf, speaks } from '~core/languages/registry/registry';
 
 const plain = (text: string) => text.toLowerCase().replaceAll('’', "'");
 
 /** Makers whose name or description has every word that was typed. */
-function foundMakers(typed: string, language: string): readonly Maker[] {
+function foundMakers(typed: string, language: string): readonly MakerInfo[] {
   const words = plain(typed).split(/\s+/);
-  return makers.filter((maker) => {
-    if (!maker.languages.includes(language)) return false;
+  return catalogue.filter((maker) => {
+    if (!canDo(packOf(language), maker.asks)) return false;
     const text = plain(`${maker.name} ${maker.description}`);
     return words.every((word) => text.includes(word));
   });
@@ -63,7 +65,7 @@ export function AddPart({
             }}
           />
         </div>
-        {language !== 'en' && (
+        {!speaks(language, 'words') && (
           <p className="px-3 quiet small mb-1">
             Exercises with sounds, spellings and meanings are made for English so far.
           </p>

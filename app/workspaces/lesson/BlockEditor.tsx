@@ -1,16 +1,16 @@
-import { handIds, handNames } from '~core/handwriting/hands';
-import { letterHeights, plainRuling, rulingIds, rulingNames } from '~core/handwriting/ruling';
+import { handIds, handNames } from '~core/paper/hands';
+import { letterHeights, plainRuling, rulingIds, rulingNames } from '~core/paper/ruling';
 import { blockSizes, type SheetBlock } from '~core/sheets/blocks/sheet-block';
-import { patternNames, patternTexts } from '~core/sounds/patterns';
-import { phonemes, showSound } from '~core/sounds/phonemes';
+import { patternNames, patternTexts } from '~core/languages/en/sounds/patterns';
+import { phonemes, showSound } from '~core/languages/en/sounds/phonemes';
 import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
 import type { ExercisePart, Send } from './built-part';
 import { Choice } from './Choice';
 import { textChoices, useClassTexts } from './class-texts';
-import { grammarRuleNames } from '~core/rules/grammar-rules';
+import { grammarRuleNames } from '~core/languages/en/rules/grammar-rules';
 import { ReadingOptions } from './ReadingOptions';
-import { suffixNames } from './MakerChoices';
+import { suffixNames } from '~core/languages/en/forms/suffix-names';
 
 interface EditorProps {
   readonly block: SheetBlock;
@@ -32,7 +32,9 @@ const textLabels: Partial<Record<SheetBlock['kind'], string>> = {
 /** Every rule that a card can be made of. */
 const topics: readonly (readonly [string, string])[] = [
   ['', 'Choose a rule'],
-  ...Object.entries(suffixNames).map(([id, name]) => [`ending:${id}`, `Adding ${name}`] as const),
+  ...Object.entries({ ing: '-ing', ...suffixNames }).map(
+    ([id, name]) => [`ending:${id}`, `Adding ${name}`] as const,
+  ),
   ...patternNames.map((name) => [`pattern:${name}`, patternTexts[name]] as const),
   ...phonemes.map(
     ({ phoneme, keyWord }) =>

@@ -2,14 +2,14 @@ import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { BsCheckCircle, BsX } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { keyedItems } from '~core/documents/task-document';
 import type { CheckedWord } from '~core/exercises/make-exercise';
-import { findMaker } from '~core/exercises/make-exercise';
+import { makerInfo, makerName } from '~core/exercises/catalogue';
 import type { ExercisePart, Send } from './built-part';
 import { ExerciseOptions } from './ExerciseOptions';
 import { ItemsByHand } from './ItemsByHand';
 import { TryAnswer } from './TryAnswer';
 import { PaperOptions } from './PaperOptions';
+import { speaks } from '~core/languages/registry/registry';
 
 function CheckCard({
   check,
@@ -165,15 +165,11 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
   const ordered = [...past].sort(
     (left, right) => Number(right.reach === 'beyond') - Number(left.reach === 'beyond'),
   );
-  const { task } = exercise;
-  const openCount =
-    task.interaction === 'write'
-      ? task.items.filter((item) => item.open === true && item.answer === '').length
-      : 0;
-  const keyed = keyedItems(task).length - openCount;
-  const { needsText, usesSentences, usesWords: takesWords } = findMaker(part.maker);
+  const { keyed, open: openCount } = open.facts;
+  const info = makerInfo(part.maker);
   // What is made from sentences has no words of the list to swap.
-  const usesWords = needsText !== true && !(usesSentences === true && takesWords === false);
+  const usesWords =
+    info?.needsText !== true && !(info?.usesSentences === true && info.words === 'none');
   return (
     <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
       <h2>Check for {profile.name}</h2>
@@ -197,10 +193,10 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
         <span>
           {openCount > 0
             ? `${openCount} open ${openCount === 1 ? 'question' : 'questions'}: no key can be computed. Write model answers under “Change items by hand”.${keyed > 0 ? ` ${keyed} answers keyed.` : ''}`
-            : keyed > 0 && checks.length === 0 && profile.language !== 'en'
+            : keyed > 0 && checks.length === 0 && !speaks(profile.language, 'words')
               ? `${keyed} answers keyed. Reach is computed for English so far.`
               : keyed === 0
-                ? `Nothing to key yet. ${findMaker(part.maker).name} needs ${findMaker(part.maker).needs}.`
+                ? `Nothing to key yet. ${makerName(part.maker)} needs ${info?.needs ?? 'other words'}.`
                 : past.length === 0
                   ? `All ${checks.length} words are within reach, and every answer is keyed.`
                   : `${keyed} answers keyed; ${checks.length - past.length} of the words are within reach.`}

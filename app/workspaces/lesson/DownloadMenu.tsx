@@ -71,7 +71,7 @@ export function DownloadMenu(props: {
         </Button>
         <Dropdown.Toggle split variant="outline-dark" aria-label="Download as something else" />
         <Dropdown.Menu aria-label="Download as">
-          <Dropdown.Header>{open.title}</Dropdown.Header>
+          <Dropdown.Header aria-level={2}>{open.title}</Dropdown.Header>
           {(Object.keys(documentKinds) as DocumentKind[])
             .filter((kind) => kind !== 'csv' || open.exercises.length > 0)
             .map((kind) => (

@@ -2,25 +2,19 @@ import { Button } from 'react-bootstrap';
 import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
 import type { ExercisePart, Send } from './built-part';
-import { MakerChoices } from './MakerChoices';
+import { makerInfo, parametersOf } from '~core/exercises/catalogue';
+import { MakerPanel } from './MakerPanel';
 import { VersionChoice } from './VersionChoice';
 
 /** Title, instruction, version and the switches of an exercise. */
 export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send }) {
   const { part, exercise } = open;
-  const { task } = exercise;
   const set = (parameters: object, label: string) =>
     send({ intent: 'parameters', part: part.id, parameters, label });
-  const hasBank =
-    (task.interaction === 'gap' && task.boxes !== true) ||
-    (task.interaction === 'point' && task.answer === 'label') ||
-    (task.interaction === 'spot' && task.layout === 'grid');
-  const canWork =
-    !['speak', 'build'].includes(task.interaction) &&
-    !(task.interaction === 'match' && task.cards) &&
-    !(task.interaction === 'write' && task.handwriting);
-  const bank = part.parameters.bank ?? !(task.interaction === 'gap' && task.crossing);
-  const shuffled = part.parameters.shuffle !== false;
+  const { canShowWorked, hasBank, bankIsUsual } = open.facts;
+  const bank = part.parameters.bank ?? bankIsUsual;
+  const { shuffle } = parametersOf(makerInfo(part.maker));
+  const shuffled = part.parameters.shuffle ?? (shuffle?.kind === 'flag' && shuffle.usual);
   return (
     <>
       <h3>The sheet</h3>
@@ -51,8 +45,8 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
         version={part.parameters.version}
         onChoose={(version) => set({ version }, `Made the ${version} version`)}
       />
-      <MakerChoices open={open} onSet={set} />
-      {canWork && (
+      <MakerPanel open={open} onSet={set} />
+      {canShowWorked && (
         <Toggle
           name="Show item 1 worked"
           checked={exercise.worked}

@@ -1,14 +1,12 @@
-import { acceptedOf } from '~core/exercises/accepted';
-import { editableTexts, withHandEdit } from '~core/exercises/hand-edits';
+import { withHandEdit } from '~core/exercises/interactions/kit/hand-edit';
 import { AutoField } from '~/ui/AutoField';
 import type { ExercisePart, Send } from './built-part';
 
 /** Every text of the exercise, to be changed by hand; a change stays when the exercise is made again. */
 export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) {
-  const { part, exercise } = open;
+  const { part, facts } = open;
   const edits = part.parameters.edits ?? [];
-  const texts = editableTexts(exercise.task, edits);
-  const accepted = acceptedOf(exercise.task);
+  const { editable: texts, accepted } = facts;
   if (texts.length === 0) return null;
   const words = [...new Set(texts.map((text) => text.word))];
   const save = (next: typeof edits, label: string) => ({
@@ -59,14 +57,14 @@ export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) 
                 )}
               </div>
             ))}
-          {accepted.has(word) && (
+          {accepted[word] && (
             <div className="mb-1">
               <span className="quiet small">Also right, one a line</span>
               <AutoField
                 label={`Also right for ${word}`}
                 className="form-control form-control-sm"
                 multiline
-                value={(accepted.get(word) ?? []).join('\n')}
+                value={(accepted[word] ?? []).join('\n')}
                 payload={(to) => ({
                   intent: 'parameters',
                   part: part.id,

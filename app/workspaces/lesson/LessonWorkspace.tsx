@@ -1,43 +1,42 @@
 import { useEffect, useState } from 'react';
 import { createPortal } from 'react-dom';
-import { useFetcher } from 'react-router';
-import { partsOf, type Lesson } from '~core/lessons/lesson';
-import type { ActionAnswer } from '~/routes/action-answer';
+import { partsOf, type Lesson } from '~core/records/lesson';
 import type { Sheet } from '~core/sheets/sheet';
 import type { ReadingText } from '~core/texts/reading-text';
 import { Empty } from '~/ui/Empty';
 import { useFontsFor, writtenOn } from '~/ui/japanese';
 import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-builder';
-import { isExercise, type BuiltPart, type Send } from './built-part';
+import { isExercise, type Broken, type BuiltPart } from './built-part';
 import { ClassTexts } from './class-texts';
 import { CheckPanel } from './CheckPanel';
 import { PrintRoot } from './PrintRoot';
 import { SheetPanel } from './SheetPanel';
 import { Stages } from './Stages';
 import { Workbench, type Face, type Scope } from './Workbench';
+import { useSend } from '~/ui/use-send';
 
 export interface LessonWorkspaceProps {
   readonly lesson: Lesson;
   readonly context: PartContext;
   readonly built: readonly BuiltPart[];
+  /** Parts that cannot be made. */
+  readonly broken: readonly Broken[];
   readonly openId: string | undefined;
   /** The texts of the class. */
   readonly texts: readonly ReadingText[];
 }
 
 /** Stages on the left, paper in the middle, the check on the right. */
-export function LessonWorkspace({ lesson, context, built, openId, texts }: LessonWorkspaceProps) {
+export function LessonWorkspace(props: LessonWorkspaceProps) {
+  const { lesson, context, built, broken, openId, texts } = props;
   const { profile } = context;
-  const fetcher = useFetcher<ActionAnswer>();
+  const { send, message: problem, clash } = useSend();
   const [face, setFace] = useState<Face>('learner');
   const [scope, setScope] = useState<Scope>('exercise');
   const [made, setMade] = useState<{ readonly of: unknown; readonly sheet: Sheet | undefined }>();
   const [lit, setLit] = useState<string>();
-  const send: Send = (body) =>
-    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
   const open = built.find(({ part }) => part.id === openId);
-  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   const part = open?.part;
   // Copies are made when they are asked for, and again when the exercise or the roster changes.
   useEffect(() => {
@@ -64,11 +63,13 @@ export function LessonWorkspace({ lesson, context, built, openId, texts }: Lesso
         <Stages
           lesson={lesson}
           built={built}
+          broken={broken}
           openId={openId}
           language={profile.language}
           send={send}
         />
         <div className="workbench">
+          {clash}
           {problem && (
             <p className="message" role="alert">
               {problem}

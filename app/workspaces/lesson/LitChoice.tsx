@@ -1,6 +1,6 @@
 import { BsX } from 'react-icons/bs';
 import { MOST_LIT } from '~core/sheets/reading/lit-forms';
-import { litNames } from '~core/sheets/reading/reading-layout';
+import { litNames } from '~core/texts/reading-layout';
 import { Choice } from './Choice';
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,6 +1,6 @@
-import type { LessonPart } from '~core/lessons/lesson';
-import { borderNames, type BorderName } from '~core/sheets/layout';
-import { papers, type PaperName } from '~core/sheets/paper';
+import type { LessonPart } from '~core/records/lesson';
+import { borderNames, type BorderName } from '~core/paper/sheet-layout';
+import { papers, type PaperName } from '~core/kernel/paper-size';
 import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
 import type { Send } from './built-part';

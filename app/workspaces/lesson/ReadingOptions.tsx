@@ -1,8 +1,4 @@
-import {
-  glossPlaces,
-  lineNumberings,
-  type ReadingLayout,
-} from '~core/sheets/reading/reading-layout';
+import { glossPlaces, lineNumberings, type ReadingLayout } from '~core/texts/reading-layout';
 import type { ReadingText } from '~core/texts/reading-text';
 import { Toggle } from '~/ui/Toggle';
 import { LitChoice } from './LitChoice';

@@ -2,23 +2,29 @@ import { useId, useRef, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { BsImage } from 'react-icons/bs';
 import { NO_PICTURE, readPicture } from '~/ui/read-picture';
-import type { ChoicesProps } from './OwnSentences';
+import type { Scene } from '~core/exercises/interactions/write/task';
+import type { PanelProps } from './panel-props';
 
 /** Sharp on half a page of A4, and light enough to keep in the lesson. */
 const LARGEST_SIDE = 1000;
 
 /** The teacher's own picture over the items: chosen, described, taken away. */
-export function ScenePicture({ open, onSet }: ChoicesProps) {
+export function ScenePicture({
+  label,
+  name,
+  open,
+  onSet,
+}: PanelProps & { readonly label: string; readonly name: string }) {
   const id = useId();
   const file = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState('');
-  const { scene } = open.part.parameters;
+  const scene = open.part.parameters[name] as Scene | undefined;
   const choose = async (chosen: File | undefined) => {
     if (!chosen) return;
     try {
       const read = await readPicture(chosen, { side: LARGEST_SIDE, photograph: true });
       setProblem('');
-      onSet({ scene: read }, 'Chose a picture');
+      onSet({ [name]: read }, 'Chose a picture');
     } catch {
       setProblem(NO_PICTURE);
     }
@@ -26,7 +32,7 @@ export function ScenePicture({ open, onSet }: ChoicesProps) {
   return (
     <div className="mb-2" role="group" aria-labelledby={id}>
       <div id={id} className="mb-1">
-        A picture of your own
+        {label}
       </div>
       {scene && (
         <>
@@ -45,7 +51,7 @@ export function ScenePicture({ open, onSet }: ChoicesProps) {
               onBlur={(event) => {
                 const shows = event.currentTarget.value.trim();
                 if (shows !== (scene.shows ?? ''))
-                  onSet({ scene: { ...scene, shows } }, 'Described the picture');
+                  onSet({ [name]: { ...scene, shows } }, 'Described the picture');
               }}
             />
           </label>
@@ -59,7 +65,7 @@ export function ScenePicture({ open, onSet }: ChoicesProps) {
           <Button
             size="sm"
             variant="outline-dark"
-            onClick={() => onSet({ scene: undefined }, 'Took the picture away')}
+            onClick={() => onSet({ [name]: null }, 'Took the picture away')}
           >
             Take it away
           </Button>

@@ -104,7 +104,7 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
         label="Name of the sheet"
         className="form-control form-control-sm mb-2"
         value={part.text}
-        payload={(text, was) => ({ intent: 'note', part: part.id, text, was })}
+        payload={(text) => ({ intent: 'note', part: part.id, text })}
       />
       <SheetBlocks part={part.id} blocks={blocks} exercises={exercises} send={send} />
       <AddBlock part={part.id} exercises={exercises} used={used} send={send} />

@@ -1,3 +1,4 @@
+import { makerName } from '~core/exercises/catalogue';
 import { Dropdown } from 'react-bootstrap';
 import { BsThreeDotsVertical } from 'react-icons/bs';
 import { Link } from 'react-router';
@@ -8,13 +9,13 @@ import {
   type Lesson,
   type LessonPart,
   type LessonStage,
-} from '~core/lessons/lesson';
+} from '~core/records/lesson';
 import type { Reach } from '~core/reach/check-word';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import { ReachTag } from '~/ui/ReachTag';
 import { AddPart } from './AddPart';
-import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
+import { isExercise, titleOf, type Broken, type BuiltPart, type Send } from './built-part';
 import { InteractionIcon } from './maker-icons';
 
 function worstReach(built: BuiltPart): Reach {
@@ -72,6 +73,7 @@ function PartMenu({
 export interface StagesProps {
   readonly lesson: Lesson;
   readonly built: readonly BuiltPart[];
+  readonly broken: readonly Broken[];
   readonly openId: string | undefined;
   /** Of the class. */
   readonly language: string;
@@ -79,7 +81,7 @@ export interface StagesProps {
 }
 
 /** The plan: title, objective, and the five stages with their parts. */
-export function Stages({ lesson, built, openId, language, send }: StagesProps) {
+export function Stages({ lesson, built, broken, openId, language, send }: StagesProps) {
   // A new exercise begins with every word the lesson uses.
   const words = [...new Set(built.flatMap(({ part }) => part.words))];
   return (
@@ -91,7 +93,7 @@ export function Stages({ lesson, built, openId, language, send }: StagesProps) {
         className="inline-edit inline-edit--title"
         value={lesson.title}
         multiline
-        payload={(value, was) => ({ intent: 'field', field: 'title', value, was })}
+        payload={(value) => ({ intent: 'field', field: 'title', value })}
       />
       <AutoField
         key={`objective ${lesson.id}`}
@@ -99,7 +101,7 @@ export function Stages({ lesson, built, openId, language, send }: StagesProps) {
         className="inline-edit"
         value={lesson.objective}
         multiline
-        payload={(value, was) => ({ intent: 'field', field: 'objective', value, was })}
+        payload={(value) => ({ intent: 'field', field: 'objective', value })}
       />
       <p className="quiet small mb-0 px-2">{minutesOf(lesson)} minutes in all</p>
       {stageIds.map((id) => {
@@ -127,7 +129,12 @@ export function Stages({ lesson, built, openId, language, send }: StagesProps) {
             </div>
             {stage.parts.map((part) => {
               const made = built.find((each) => each.part.id === part.id);
-              const name = made ? titleOf(made) : 'the note';
+              const fault = broken.find((each) => each.part.id === part.id)?.broken;
+              const name = fault
+                ? makerName(part.maker) || 'Sheet'
+                : made
+                  ? titleOf(made)
+                  : 'the note';
               const worst = made ? worstReach(made) : 'secure';
               return (
                 <div key={part.id} className={`part${part.id === openId ? ' part--open' : ''}`}>
@@ -150,6 +157,14 @@ export function Stages({ lesson, built, openId, language, send }: StagesProps) {
                         )}
                       </span>
                     </Link>
+                  ) : fault ? (
+                    <div className="part__note">
+                      <strong>{name}</strong>
+                      <p className="message small mb-0">
+                        {fault} It stays in the lesson as it is; remove it here, or undo what was
+                        changed last.
+                      </p>
+                    </div>
                   ) : (
                     <div className="part__note">
                       <AutoField
@@ -158,7 +173,7 @@ export function Stages({ lesson, built, openId, language, send }: StagesProps) {
                         value={part.text}
                         placeholder="Write what you will say or do"
                         multiline
-                        payload={(text, was) => ({ intent: 'note', part: part.id, text, was })}
+                        payload={(text) => ({ intent: 'note', part: part.id, text })}
                       />
                     </div>
                   )}

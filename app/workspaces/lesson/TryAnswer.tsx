@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { BsCheckCircle } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
-import type { SentenceCheck } from '~core/exercises/interactions/sentence-check';
+import type { SentenceCheck } from '~core/languages/shared/sentence-check';
 import { engine } from '~/workers/engine.client';
 import { useAsked } from '../texts/use-engine';
 import type { ExercisePart } from './built-part';
+import { speaks } from '~core/languages/registry/registry';
 
 function Findings({
   text,
@@ -56,7 +57,7 @@ export function TryAnswer({ open, profile }: { open: ExercisePart; profile: Clas
   const { task } = open.exercise;
   const [at, setAt] = useState(0);
   const [text, setText] = useState('');
-  if (task.interaction !== 'write' || profile.language !== 'en') return null;
+  if (task.interaction !== 'write' || !speaks(profile.language, 'tagging')) return null;
   const items = task.items.filter((item) => item.checks !== undefined);
   const item = items[Math.min(at, items.length - 1)];
   if (item?.checks === undefined) return null;

@@ -3,7 +3,6 @@ import { BsPrinter } from 'react-icons/bs';
 import type { Reach } from '~core/reach/check-word';
 import type { Sheet } from '~core/sheets/sheet';
 import { PaperPage } from '~/ui/PaperPage';
-import { exerciseDocument } from '~core/documents/sheet-document';
 import type { Downloadable } from '~/documents/download';
 import { isExercise, titleOf, type BuiltPart } from './built-part';
 import { DownloadMenu } from './DownloadMenu';
@@ -16,7 +15,7 @@ export type Scope = 'exercise' | 'copies' | 'lesson';
 function downloadOf(open: BuiltPart): Downloadable {
   const common = { title: titleOf(open), sheet: open.sheet };
   return isExercise(open)
-    ? { ...common, document: exerciseDocument(open.exercise), exercises: [open.exercise] }
+    ? { ...common, document: open.document, exercises: [open.exercise] }
     : { ...common, document: open.document, exercises: open.exercises };
 }
 

@@ -1,10 +1,14 @@
-import type { LessonPart } from '~core/lessons/lesson';
-import type { BuiltExercise, BuiltSheet } from '~/workers/part-builder';
+import type { LessonPart } from '~core/records/lesson';
+import type { BrokenPart, BuiltExercise, BuiltSheet } from '~/workers/part-builder';
 
 export type ExercisePart = BuiltExercise & { readonly part: LessonPart };
 export type SheetPart = BuiltSheet & { readonly part: LessonPart };
+/** A part that could not be made. */
+export type Broken = BrokenPart & { readonly part: LessonPart };
 /** An exercise or a sheet of the lesson, made and laid out. */
 export type BuiltPart = ExercisePart | SheetPart;
+
+export const isBroken = (built: BuiltPart | Broken): built is Broken => 'broken' in built;
 
 export type Send = (body: object) => void;
 

@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import { sectionsIn } from '~core/texts/analysis/segment';
+import { sectionsIn } from '~core/languages/shared/segment';
 import type { ReadingText } from '~core/texts/reading-text';
 
 /** The texts of the class, for the exercises and blocks that are made from one. */

@@ -1,6 +1,6 @@
 import { showGrapheme } from '~core/reach/check-word';
 import type { ListCoverage } from '~core/lists/coverage';
-import { showSound } from '~core/sounds/phonemes';
+import { showSound } from '~core/languages/en/sounds/phonemes';
 
 export interface CoverageStripProps {
   readonly coverage: ListCoverage;

@@ -7,7 +7,6 @@ import { MarkedWord } from '~/ui/MarkedWord';
 import { Picture } from '~/ui/Picture';
 import { ReachTag } from '~/ui/ReachTag';
 import { SpeakButton } from '~/ui/SpeakButton';
-import type { ListIntent } from '~/routes/list';
 import type { WordTileData } from '~/workers/engine-service';
 
 export interface ListTableProps {
@@ -17,7 +16,7 @@ export interface ListTableProps {
   readonly groups: readonly WordGroup[];
   /** A likely meaning of each word, shown until one is kept. */
   readonly meanings: Readonly<Record<string, string>>;
-  readonly send: (intent: ListIntent) => void;
+  readonly send: (intent: object) => void;
   readonly onPicture: (word: string) => void;
 }
 

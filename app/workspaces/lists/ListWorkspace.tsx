@@ -2,7 +2,7 @@ import { saveText } from '~/ui/save-text';
 import { useState, type FormEvent } from 'react';
 import { Button, Dropdown } from 'react-bootstrap';
 import { BsArrowLeft } from 'react-icons/bs';
-import { Link, useFetcher } from 'react-router';
+import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { WordGroup } from '~core/lists/combine-lists';
 import type { ListCoverage } from '~core/lists/coverage';
@@ -10,8 +10,6 @@ import type { ListGrouping, WordList } from '~core/lists/word-list';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import { Slot } from '~/ui/Slot';
-import type { ActionAnswer } from '~/routes/action-answer';
-import type { ListIntent } from '~/routes/list';
 import type { ListAnswer } from '~/workers/engine-service';
 import { CompareDialog } from './CompareDialog';
 import { CoverageStrip } from './CoverageStrip';
@@ -19,6 +17,7 @@ import { ImportDialog } from './ImportDialog';
 import { ListTable } from './ListTable';
 import { PictureDialog } from './PictureDialog';
 import { listCsv } from './list-csv';
+import { useSend } from '~/ui/use-send';
 
 const groupings: Readonly<Record<ListGrouping, string>> = {
   none: 'in your order',
@@ -39,7 +38,7 @@ export interface ListWorkspaceProps {
   readonly meanings: Readonly<Record<string, string>>;
 }
 
-function AddWord({ send }: { send: (intent: ListIntent) => void }) {
+function AddWord({ send }: { send: (intent: object) => void }) {
   const [word, setWord] = useState('');
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
@@ -68,11 +67,8 @@ function AddWord({ send }: { send: (intent: ListIntent) => void }) {
 /** One list with everything beside its words. */
 export function ListWorkspace(props: ListWorkspaceProps) {
   const { profile, list, others, described, coverage, groups, meanings } = props;
-  const fetcher = useFetcher<ActionAnswer>();
+  const { send, answer, clash } = useSend();
   const [dialog, setDialog] = useState<'import' | 'compare' | { picture: string }>();
-  const send = (intent: ListIntent) =>
-    void fetcher.submit(intent as never, { method: 'post', encType: 'application/json' });
-  const answer = fetcher.data;
   const close = () => setDialog(undefined);
   return (
     <div className="page">
@@ -87,7 +83,7 @@ export function ListWorkspace(props: ListWorkspaceProps) {
         label="Name of the list"
         className="inline-edit inline-edit--title fs-2"
         value={list.name}
-        payload={(name, was) => ({ intent: 'rename', name, was })}
+        payload={(name) => ({ intent: 'rename', name })}
       />
       <div className="list-tools">
         <span>
@@ -167,7 +163,8 @@ export function ListWorkspace(props: ListWorkspaceProps) {
           </Dropdown.Menu>
         </Dropdown>
       </div>
-      {answer && (
+      {clash}
+      {answer && !clash && (
         <div className="my-2" role={answer.ok ? 'status' : 'alert'}>
           {answer.ok ? (
             answer.notes?.map((note) => (

@@ -1,17 +1,16 @@
 import { Dropdown } from 'react-bootstrap';
 import { BsPatchQuestion } from 'react-icons/bs';
-import { makers } from '~core/exercises/makers';
+import { catalogue } from '~core/exercises/catalogue';
 import { MenuItem } from '~/ui/MenuItem';
 import { InteractionIcon } from '../lesson/maker-icons';
-import { makesItsOwn } from '../lesson/makes-its-own';
 import type { Send } from './send';
+import { canDo } from '~core/languages/language-pack';
+import { packOf } from '~core/languages/registry/registry';
 
 /** Every exercise that can be made from a text; it goes into the lesson about the text. */
 export function AskMenu({ language, send }: { language: string; send: Send }) {
-  const offered = makers.filter(
-    (maker) =>
-      (maker.needsText === true || (maker.usesSentences === true && !makesItsOwn.has(maker.id))) &&
-      maker.languages.includes(language),
+  const offered = catalogue.filter(
+    (maker) => maker.parameters['textId'] !== undefined && canDo(packOf(language), maker.asks),
   );
   return (
     <Dropdown align="end">

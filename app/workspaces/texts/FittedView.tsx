@@ -39,11 +39,7 @@ export function FittedView({ text, send }: { text: ReadingText; send: Send }) {
             ? `${count} ${count === 1 ? 'place' : 'places'} changed`
             : 'The text is too long to show every difference; both versions are kept.'}
         </span>
-        <Button
-          size="sm"
-          variant="outline-dark"
-          onClick={() => send({ intent: 'restore', was: body })}
-        >
+        <Button size="sm" variant="outline-dark" onClick={() => send({ intent: 'restore' })}>
           Go back to the original
         </Button>
         <Button size="sm" variant="outline-dark" onClick={() => send({ intent: 'original' })}>

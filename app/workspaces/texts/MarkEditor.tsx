@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
+import { AutoField } from '~/ui/AutoField';
 import { markKinds, type Annotation, type MarkKind } from '~core/texts/marks/annotation';
 import {
   findMethod,
@@ -8,9 +9,9 @@ import {
   type Method,
   type MethodFamily,
 } from '~core/texts/marks/methods';
-import { quote } from '~core/texts/marks/quotation-chart';
+import { quote } from '~core/texts/reading/quotation-chart';
 import type { ReadingText } from '~core/texts/reading-text';
-import type { Span } from '~core/texts/analysis/segment';
+import type { Span } from '~core/languages/shared/segment';
 import type { Send } from './send';
 
 /** Every method, by family, with the text's own at the end of theirs. */
@@ -195,32 +196,6 @@ export function NewMark({
   );
 }
 
-/** A field of a mark that saves itself when it is left. */
-function MarkField({
-  label,
-  value,
-  onSave,
-}: {
-  label: string;
-  value: string;
-  onSave: (value: string) => void;
-}) {
-  const [draft, setDraft] = useState(value);
-  return (
-    <label className="d-block small mb-1">
-      {label}
-      <textarea
-        className="form-control form-control-sm"
-        rows={2}
-        maxLength={2000}
-        value={draft}
-        onChange={(event) => setDraft(event.currentTarget.value)}
-        onBlur={() => draft !== value && onSave(draft)}
-      />
-    </label>
-  );
-}
-
 /** What a mark says, to be written and changed. */
 export function MarkCard({
   text,
@@ -245,12 +220,16 @@ export function MarkCard({
   const quotation = quote(text.body, mark, text.kind === 'poem');
   const set = (fields: Partial<Annotation>) => send({ intent: 'set-mark', id: mark.id, fields });
   const field = (label: string, key: 'text' | 'effect' | 'why' | 'answer' | 'about') => (
-    <MarkField
-      key={key}
-      label={label}
-      value={mark[key] ?? ''}
-      onSave={(value) => set({ [key]: value })}
-    />
+    <div key={key} className="small mb-1">
+      <span aria-hidden="true">{label}</span>
+      <AutoField
+        label={label}
+        className="form-control form-control-sm"
+        multiline
+        value={mark[key] ?? ''}
+        payload={(value) => ({ intent: 'set-mark', id: mark.id, fields: { [key]: value } })}
+      />
+    </div>
   );
   return (
     <article

@@ -3,11 +3,11 @@ import { Button } from 'react-bootstrap';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { deviceNames, type DeviceKind, type FoundDevice } from '~core/texts/devices/device';
 import { findMethod } from '~core/texts/marks/methods';
-import { lineNumberAt, quotationChart } from '~core/texts/marks/quotation-chart';
+import { lineNumberAt, quotationChart } from '~core/texts/reading/quotation-chart';
 import type { Annotation } from '~core/texts/marks/annotation';
 import type { ReadingText } from '~core/texts/reading-text';
-import type { Span } from '~core/texts/analysis/segment';
-import { toTei, toWebAnnotations } from '~core/exchange/texts/write-marks';
+import type { Span } from '~core/languages/shared/segment';
+import { toTei, toWebAnnotations } from '~core/records/exchange/write-marks';
 import { familyOf } from '~core/sheets/reading/reading-face';
 import { saveText } from '~/ui/save-text';
 import { engine } from '~/workers/engine.client';
@@ -288,7 +288,7 @@ export function MarksView({ text, profile, send }: MarksViewProps) {
         )}
         {ordered.map((mark) => (
           <MarkCard
-            key={`${mark.id} ${mark.effect ?? ''} ${mark.why ?? ''} ${mark.answer ?? ''} ${mark.text ?? ''}`}
+            key={mark.id}
             text={text}
             mark={mark}
             where={where(mark)}

@@ -13,7 +13,7 @@ import {
   YAxis,
 } from 'recharts';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { usGradeOf } from '~core/words/level';
+import { usGradeOf } from '~core/kernel/level';
 import { scaleOf } from '~core/classes/class-level';
 import type { TextAnalysis } from '~core/texts/analysis/analyse-text';
 import {

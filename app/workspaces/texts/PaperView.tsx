@@ -3,7 +3,7 @@ import { Button } from 'react-bootstrap';
 import { BsPrinter } from 'react-icons/bs';
 import { useState } from 'react';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { textDocument } from '~core/sheets/reading/lay-out-text';
+import { textDocument } from '~core/sheets/lay-out-text';
 import { materialOf } from '~core/texts/reading/text-material';
 import type { ReadingText } from '~core/texts/reading-text';
 import { PaperPage } from '~/ui/PaperPage';

@@ -10,6 +10,7 @@ import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import type { Send } from './send';
 import { ShortMeasures } from './ShortMeasures';
+import { speaks } from '~core/languages/registry/registry';
 
 const keyOf = (span: ReachSpan) => `${span.kind}-${span.start}`;
 
@@ -247,7 +248,7 @@ export function ReachView({ text, profile, found, send }: ReachViewProps) {
       says: `${span.reach}. ${span.reasons.map((reason) => reason.text).join(' ')}`,
       onPick: () => setLit(keyOf(span)),
     }));
-  const english = text.language === 'en';
+  const english = speaks(text.language, 'words');
   return (
     <>
       <TextSheet text={text} parts={parts} at={at} onTurn={setAt} layers={layers} lit={lit} />

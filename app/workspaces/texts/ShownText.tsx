@@ -5,7 +5,7 @@ import {
   linesIn,
   paragraphsIn,
   type Span,
-} from '~core/texts/analysis/segment';
+} from '~core/languages/shared/segment';
 
 /** Something that is shown on a stretch of the text. */
 export interface Layer extends Span {

@@ -1,11 +1,10 @@
 import { Dropdown } from 'react-bootstrap';
 import { BsThreeDotsVertical } from 'react-icons/bs';
-import { Link, useFetcher, useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { isHeading, linesIn, paragraphsIn } from '~core/texts/analysis/segment';
+import { isHeading, linesIn, paragraphsIn } from '~core/languages/shared/segment';
 import type { TextReach } from '~core/texts/fit/text-reach';
 import { creditOf, type ReadingText } from '~core/texts/reading-text';
-import type { ActionAnswer } from '~/routes/action-answer';
 import { useFontsFor } from '~/ui/japanese';
 import { MenuItem } from '~/ui/MenuItem';
 import { AskMenu } from './AskMenu';
@@ -15,9 +14,9 @@ import { MarksView } from './MarksView';
 import { MeasuresView } from './MeasuresView';
 import { PaperView } from './PaperView';
 import { ReachView } from './ReachView';
-import type { Send } from './send';
 import { SoundView } from './SoundView';
 import { WriteView } from './WriteView';
+import { useSend } from '~/ui/use-send';
 
 const views = {
   reach: 'Reach',
@@ -53,15 +52,11 @@ function describe(text: ReadingText): string {
 
 /** One text: read for the class, marked, measured, printed, asked about. */
 export function TextWorkspace({ text, profile, found, others, classes }: TextWorkspaceProps) {
-  const fetcher = useFetcher<ActionAnswer>();
+  const { send, message: problem, notes, clash } = useSend();
   const [query, setQuery] = useSearchParams();
   const wanted = query.get('view') ?? '';
   const view: ViewName = wanted in views ? (wanted as ViewName) : 'reach';
   const left = query.get('left');
-  const send: Send = (body) =>
-    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
-  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
-  const notes = fetcher.data?.ok ? fetcher.data.notes : undefined;
   useFontsFor(text.body);
   const wide = view === 'measures' || view === 'fitted';
   return (
@@ -89,7 +84,9 @@ export function TextWorkspace({ text, profile, found, others, classes }: TextWor
               <MenuItem onChoose={() => send({ intent: 'sheet' })}>
                 Put it on a sheet of a lesson
               </MenuItem>
-              {classes.length > 0 && <Dropdown.Header>Give a copy to</Dropdown.Header>}
+              {classes.length > 0 && (
+                <Dropdown.Header aria-level={2}>Give a copy to</Dropdown.Header>
+              )}
               {classes.map(({ id, name }) => (
                 <MenuItem key={id} onChoose={() => send({ intent: 'copy', classId: id, name })}>
                   {name}
@@ -120,6 +117,7 @@ export function TextWorkspace({ text, profile, found, others, classes }: TextWor
             {left}
           </p>
         )}
+        {clash}
         {problem && (
           <p className="message mb-0" role="alert">
             {problem}

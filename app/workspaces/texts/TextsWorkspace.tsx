@@ -3,7 +3,7 @@ import { Button } from 'react-bootstrap';
 import { Link, useFetcher } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { creditOf, textKinds, type ReadingText } from '~core/texts/reading-text';
-import { wordsIn } from '~core/texts/analysis/segment';
+import { wordsIn } from '~core/languages/shared/segment';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { readDocx } from './bring-docx';
 

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
-import { languages } from '~core/classes/choices';
-import { sectionsIn, type Span } from '~core/texts/analysis/segment';
+import { languageNames } from '~core/languages/registry/registry';
+import { sectionsIn, type Span } from '~core/languages/shared/segment';
 import { textKinds, type ReadingText } from '~core/texts/reading-text';
-import type { TextFact } from '~/storage/text-operations';
+import type { TextFact } from '~/operations/text-operations';
 import { AutoField } from '~/ui/AutoField';
 import { PartPager } from './ShownText';
 import type { Send } from './send';
@@ -12,33 +12,54 @@ const SAVE_AFTER = 1200;
 /** From so many characters a text is written part by part: a field with more answers slowly. */
 const WHOLE = 60_000;
 
-/** A part of the text to write in: saved a moment after the last key, and when it is left. */
+/**
+ * A part of the text to write in: saved while it is written in, when it is left
+ * and when the page goes away. What is sent is the text as this field has it, with
+ * the revision it was drawn from, so that what another tab wrote elsewhere stays.
+ */
 function BodyField({ text, part, send }: { text: ReadingText; part: Span; send: Send }) {
-  const { body } = text;
+  const { body, revision } = text;
   const shown = body.slice(part.start, part.end);
   const [draft, setDraft] = useState(shown);
-  const seen = useRef(shown);
+  /** The text that the draft was last in step with, and where the part stood in it. */
+  const seen = useRef({ body, part, revision });
+  const latest = useRef(shown);
+  const sent = useRef<string>(undefined);
   const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const latest = useRef(draft);
   useEffect(() => {
+    const before = seen.current;
+    const was = before.body.slice(before.part.start, before.part.end);
     // What another view or tab wrote shows at once, unless something here is still to be saved.
-    if (latest.current === seen.current) {
-      latest.current = shown;
-      setDraft(shown);
+    if (latest.current === was || latest.current === shown || body === sent.current) {
+      const typed = body === sent.current ? latest.current : shown;
+      seen.current = { body, part, revision };
+      latest.current = typed;
+      sent.current = undefined;
+      setDraft(typed);
     }
-    seen.current = shown;
-  }, [shown]);
+  }, [body, part, revision, shown]);
   const save = () => {
     clearTimeout(waiting.current);
-    if (latest.current === seen.current) return;
-    const whole = (middle: string) => body.slice(0, part.start) + middle + body.slice(part.end);
-    send({ intent: 'body', body: whole(latest.current), was: body });
-    seen.current = latest.current;
+    waiting.current = undefined;
+    const { body: from, part: place, revision: on } = seen.current;
+    const whole = from.slice(0, place.start) + latest.current + from.slice(place.end);
+    if (whole === from || whole === sent.current) return;
+    sent.current = whole;
+    send({ intent: 'body', body: whole, ...(on === undefined ? {} : { revision: on }) });
   };
-  // What was typed last is saved when the view closes.
   const saveNow = useRef(save);
   saveNow.current = save;
-  useEffect(() => () => saveNow.current(), []);
+  useEffect(() => {
+    const flush = () => saveNow.current();
+    const onHidden = () => document.visibilityState === 'hidden' && flush();
+    window.addEventListener('pagehide', flush);
+    document.addEventListener('visibilitychange', onHidden);
+    return () => {
+      window.removeEventListener('pagehide', flush);
+      document.removeEventListener('visibilitychange', onHidden);
+      flush();
+    };
+  }, []);
   return (
     <>
       <textarea
@@ -50,8 +71,8 @@ function BodyField({ text, part, send }: { text: ReadingText; part: Span; send: 
         onChange={(event) => {
           latest.current = event.currentTarget.value;
           setDraft(latest.current);
-          clearTimeout(waiting.current);
-          waiting.current = setTimeout(() => saveNow.current(), SAVE_AFTER);
+          // Counted from the first key, not the last: it is kept although the typing goes on.
+          waiting.current ??= setTimeout(() => saveNow.current(), SAVE_AFTER);
         }}
         onBlur={save}
       />
@@ -161,7 +182,7 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
               send({ intent: 'fact', fact: 'language', value: event.currentTarget.value })
             }
           >
-            {Object.entries(languages).map(([id, name]) => (
+            {Object.entries(languageNames()).map(([id, name]) => (
               <option key={id} value={id}>
                 {name}
               </option>

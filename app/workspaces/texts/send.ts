@@ -1,4 +1,2 @@
-import type { TextIntent } from '~/routes/text';
-
 /** Sends what is to be done to the route's action. */
-export type Send = (body: TextIntent) => void;
+export type Send = (body: object) => void;

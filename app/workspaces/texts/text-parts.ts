@@ -1,5 +1,5 @@
 /** A long text is shown part by part: whole paragraphs up to so many characters. */
-import { paragraphsIn, type Span } from '~core/texts/analysis/segment';
+import { paragraphsIn, type Span } from '~core/languages/shared/segment';
 
 const PART = 9_000;
 

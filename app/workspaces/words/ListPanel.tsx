@@ -1,82 +1,31 @@
-import { DndContext, closestCenter } from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { useState, type FormEvent } from 'react';
+import { lazy, Suspense, useState, type FormEvent } from 'react';
 import { Button, Dropdown } from 'react-bootstrap';
-import { BsGripVertical, BsStarFill, BsThreeDots, BsX } from 'react-icons/bs';
+import { BsThreeDots } from 'react-icons/bs';
 import { Link, useNavigate } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { ListCoverage } from '~core/lists/coverage';
 import { detailOf, type WordList } from '~core/lists/word-list';
 import { CoverageStrip } from '~/workspaces/lists/CoverageStrip';
 import { ImportDialog } from '~/workspaces/lists/ImportDialog';
+import { RecordRevision } from '~/ui/use-send';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
-import { useSortSensors } from '~/ui/sort-sensors';
-import type { ListAnswer, WordTileData } from '~/workers/engine-service';
+import type { ListAnswer } from '~/workers/engine-service';
 
 type Send = (body: object) => void;
 
-function ListRow(props: {
-  tile: WordTileData;
-  starred: boolean;
-  send: Send;
-  onOpen: (word: string) => void;
-}) {
-  const { tile, starred, send, onOpen } = props;
-  const { word, reach } = tile;
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
-    useSortable({ id: word });
-  const style = { transform: CSS.Transform.toString(transform), transition };
-  const why = reach.reasons.map((reason) => reason.text).join(' ');
+// Moving words by hand is fetched after the words are there.
+const SortableWords = lazy(() => import('./SortableWords'));
+
+function PlainWords({ words }: { words: readonly string[] }) {
   return (
-    <li ref={setNodeRef} style={style}>
-      <span className="list-panel__word py-1" title={why}>
-        <button
-          type="button"
-          className={`list-panel__letters reach-${reach.reach}`}
-          aria-label={`About ${word}${starred ? ', starred' : ''}`}
-          onClick={() => onOpen(word)}
-        >
-          {word}
-        </button>
-        {starred && <BsStarFill className="list-panel__star" aria-hidden="true" />}
-        {reach.reach !== 'secure' && (
-          <>
-            <span className="visually-hidden">
-              : {reach.reach}. {why}
-            </span>
-            <button
-              type="button"
-              className="list-panel__note btn btn-link p-0"
-              title={why}
-              onClick={() => send({ intent: 'known', word, known: true })}
-              aria-label={`Count ${word} as known`}
-            >
-              {reach.reach} · count as known
-            </button>
-          </>
-        )}
-      </span>
-      <button
-        type="button"
-        className="icon-button"
-        aria-label={`Remove ${word}`}
-        onClick={() => send({ intent: 'remove', word })}
-      >
-        <BsX aria-hidden="true" />
-      </button>
-      <button
-        type="button"
-        className="icon-button grip"
-        ref={setActivatorNodeRef}
-        {...attributes}
-        {...listeners}
-        aria-label={`Move ${word}`}
-      >
-        <BsGripVertical aria-hidden="true" />
-      </button>
-    </li>
+    <ol aria-busy="true">
+      {words.map((word) => (
+        <li key={word}>
+          <span className="list-panel__word py-1">{word}</span>
+        </li>
+      ))}
+    </ol>
   );
 }
 
@@ -137,20 +86,21 @@ export function ListPanel(props: ListPanelProps) {
   const { profile, lists, list, described, coverage, send, problem, working, onOpen } = props;
   const navigate = useNavigate();
   const [importing, setImporting] = useState(false);
-  const sensors = useSortSensors();
   const words = described.words.map((tile) => tile.word);
   return (
     <aside className="card-paper list-panel" aria-label="Word list" id="word-list" tabIndex={-1}>
       <div className="d-flex align-items-start gap-1">
         <div className="flex-fill">
           {list ? (
-            <AutoField
-              key={list.id}
-              label="Name of the list"
-              className="list-panel__name"
-              value={list.name}
-              payload={(name, was) => ({ intent: 'rename', name, was })}
-            />
+            <RecordRevision value={list.revision}>
+              <AutoField
+                key={list.id}
+                label="Name of the list"
+                className="list-panel__name"
+                value={list.name}
+                payload={(name) => ({ intent: 'rename', name })}
+              />
+            </RecordRevision>
           ) : (
             <h2 className="h5 mb-0">Your list</h2>
           )}
@@ -183,30 +133,14 @@ export function ListPanel(props: ListPanelProps) {
       {words.length === 0 ? (
         <p className="my-3">Choose words on the left: each click keeps one here.</p>
       ) : (
-        <DndContext
-          sensors={sensors}
-          collisionDetection={closestCenter}
-          onDragEnd={({ active, over }) => {
-            const to = over ? words.indexOf(String(over.id)) : -1;
-            if (to >= 0 && over?.id !== active.id) {
-              send({ intent: 'move', word: String(active.id), to });
-            }
-          }}
-        >
-          <SortableContext items={words} strategy={verticalListSortingStrategy}>
-            <ol>
-              {described.words.map((tile) => (
-                <ListRow
-                  key={tile.word}
-                  tile={tile}
-                  starred={list ? detailOf(list, tile.word).starred === true : false}
-                  send={send}
-                  onOpen={onOpen}
-                />
-              ))}
-            </ol>
-          </SortableContext>
-        </DndContext>
+        <Suspense fallback={<PlainWords words={words} />}>
+          <SortableWords
+            tiles={described.words}
+            isStarred={(word) => (list ? detailOf(list, word).starred === true : false)}
+            send={send}
+            onOpen={onOpen}
+          />
+        </Suspense>
       )}
       <AddWordForm send={send} described={described} />
       <p className="list-panel__links">

@@ -1,7 +1,7 @@
 import type { ClassProfile } from '~core/classes/class-profile';
 import { showGrapheme } from '~core/reach/check-word';
-import { showSound } from '~core/sounds/phonemes';
-import { possessive } from '~core/texts/possessive';
+import { showSound } from '~core/languages/en/sounds/phonemes';
+import { possessive } from '~core/kernel/possessive';
 import type { SearchAnswer } from '~/workers/engine-service';
 import { extras } from './extras';
 import type { ScreenQuery } from './query';

@@ -1,9 +1,7 @@
-import { useFetcher } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { detailOf, type WordList } from '~core/lists/word-list';
 import type { ListCoverage } from '~core/lists/coverage';
 import type { ListAnswer, SearchAnswer } from '~/workers/engine-service';
-import type { ActionAnswer } from '~/routes/action-answer';
 import { ListPanel } from './ListPanel';
 import { NothingFound } from './NothingFound';
 import { Results } from './Results';
@@ -12,6 +10,8 @@ import { Toolbar } from './Toolbar';
 import { WordCard, type OpenCard } from './WordCard';
 import { useAddress } from './use-address';
 import { defaultSound, readQuery, type ScreenQuery } from './query';
+import { speaks } from '~core/languages/registry/registry';
+import { useSend } from '~/ui/use-send';
 
 export interface WordsWorkspaceProps {
   readonly profile: ClassProfile;
@@ -30,13 +30,7 @@ export interface WordsWorkspaceProps {
 export function WordsWorkspace(props: WordsWorkspaceProps) {
   const { profile, lists, list, query, found, described, open } = props;
   const { parameters, change, waiting } = useAddress();
-  const fetcher = useFetcher<ActionAnswer>();
-  const send = (body: object) =>
-    void fetcher.submit(body as never, {
-      method: 'post',
-      action: '/words',
-      encType: 'application/json',
-    });
+  const { fetcher, send, message: problem } = useSend('/words');
   const chosen = new Set(list?.words.map((word) => word.toLowerCase()));
   const isChosen = (word: string) => chosen.has(word.toLowerCase());
   const toggle = (word: string, partner?: string) =>
@@ -50,14 +44,13 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
       if (word === undefined) next.delete('word');
       else next.set('word', word);
     });
-  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   const question = new URLSearchParams(parameters);
   for (const name of ['word', 'list']) question.delete(name);
   const here = found.groups.reduce((sum, group) => sum + group.words.length, 0);
   return (
     <div className="page">
       <h1 className="visually-hidden">Words for {profile.name}</h1>
-      {profile.language !== 'en' && (
+      {!speaks(profile.language, 'words') && (
         <p className="message message--note">
           The word bank is English so far. {profile.name} learn another language, so these words are
           checked by how common they are in English.

@@ -2,8 +2,8 @@
 import type { ReactNode } from 'react';
 import { levelOptions } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { patternNames, patternTexts } from '~core/sounds/patterns';
-import { wordClassNames } from '~core/words/word-class';
+import { patternNames, patternTexts } from '~core/languages/en/sounds/patterns';
+import { wordClassNames } from '~core/languages/en/lexicon/word-class';
 import { Slot, type SlotOption } from '~/ui/Slot';
 import { TextSlot } from '~/ui/TextSlot';
 import { soundOptions, spellingOptions } from './sound-options';

@@ -1,8 +1,8 @@
 /** The search as it stands in the address, so that a search can be kept, shared and gone back to. */
 import type { ClassProfile } from '~core/classes/class-profile';
 import { sequenceOf } from '~core/classes/class-sequence';
-import { isPatternName, type PatternName } from '~core/sounds/patterns';
-import { describePhoneme, isVowelPhoneme } from '~core/sounds/phonemes';
+import { isPatternName, type PatternName } from '~core/languages/en/sounds/patterns';
+import { describePhoneme, isVowelPhoneme } from '~core/languages/en/sounds/phonemes';
 import {
   knowledges,
   matches,
@@ -10,8 +10,8 @@ import {
   sortOrders,
   stressPlaces,
   type WordQuery,
-} from '~core/words/find-words';
-import { wordClassNames } from '~core/words/word-class';
+} from '~core/search/word-query';
+import { wordClassNames } from '~core/languages/en/lexicon/word-class';
 
 /** Values of the slot for syllables. */
 export const syllableChoices: Readonly<Record<string, { text: string; min: number; max: number }>> =

@@ -1,9 +1,9 @@
 /** The sounds a slot offers: each with its sign and a key word whose letters are lit. */
-import type { Accent } from '~core/sounds/accent';
-import { phonemesOf, showSound } from '~core/sounds/phonemes';
-import { correspondences } from '~core/sounds/correspondences';
+import type { Accent } from '~core/kernel/accent';
+import { phonemesOf, showSound } from '~core/languages/en/sounds/phonemes';
+import { correspondences } from '~core/languages/en/sounds/correspondences';
 import { showGrapheme } from '~core/reach/check-word';
-import { unitSays } from '~core/words/find-words';
+import { unitSays } from '~core/search/sound-conditions';
 import type { SlotOption } from '~/ui/Slot';
 import { ANY_SOUND } from './query';
 

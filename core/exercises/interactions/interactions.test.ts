@@ -1,15 +1,25 @@
 import { describe, expect, test } from 'vitest';
-import { build, type BuildTask } from './build';
-import { choice, type ChoiceTask } from './choice';
-import { markGap, validateGap, type GapTask } from './gap';
-import { findInGrid } from './letter-grid';
-import { match, type MatchTask } from './match';
-import { order, type OrderTask } from './order';
-import { point, type PointTask } from './point';
-import { checkSentence } from './sentence-check';
-import { markSort, validateSort, type SortTask } from './sort';
-import { spot, type SpotTask } from './spot';
-import { write, type WriteTask } from './write';
+import { build } from './build';
+import type { BuildTask } from './build/task';
+import { choice } from './choice';
+import type { ChoiceTask } from './choice/task';
+import { gap } from './gap';
+import type { GapTask } from './gap/task';
+import { markTask } from './index';
+import { findInGrid } from './spot/letter-grid';
+import { match } from './match';
+import type { MatchTask } from './match/task';
+import { order } from './order';
+import type { OrderTask } from './order/task';
+import { point } from './point';
+import type { PointTask } from './point/task';
+import { checkSentence } from '../../languages/shared/sentence-check';
+import { sort } from './sort';
+import type { SortTask } from './sort/task';
+import { spot } from './spot';
+import type { SpotTask } from './spot/task';
+import { write } from './write';
+import type { WriteTask } from './write/task';
 
 describe('choice', () => {
   const task: ChoiceTask = {
@@ -29,12 +39,12 @@ describe('choice', () => {
   };
 
   test('the wrong answer’s own feedback comes before the reason', () => {
-    expect(choice.mark(task, { a: '2' })).toEqual({
+    expect(markTask(task, { a: '2' })).toMatchObject({
       score: 0,
       outOf: 1,
       feedback: ['That leads a horse. Rain falls.'],
     });
-    expect(choice.mark(task, { a: '1' }).score).toBe(1);
+    expect(markTask(task, { a: '1' }).score).toBe(1);
   });
 
   test('two right answers, none, or one twice are named', () => {
@@ -56,7 +66,6 @@ describe('gap', () => {
   const task: GapTask = {
     interaction: 'gap',
     bank: [],
-    gapLetters: 2,
     items: [
       {
         id: 'a',
@@ -72,16 +81,16 @@ describe('gap', () => {
   };
 
   test('case, spaces and the shape of an apostrophe do not count', () => {
-    expect(markGap(task, { a: [' EA '] }).score).toBe(1);
-    expect(markGap(task, { a: ['ee'] }).score).toBe(1);
-    expect(markGap(task, { a: ['ai'] }).score).toBe(0);
-    expect(markGap(task, {}).feedback).toEqual(['sea: ea']);
+    expect(markTask(task, { a: [' EA '] }).score).toBe(1);
+    expect(markTask(task, { a: ['ee'] }).score).toBe(1);
+    expect(markTask(task, { a: ['ai'] }).score).toBe(0);
+    expect(markTask(task, {}).feedback).toEqual(['sea: ea']);
   });
 
   test('an item without a gap is named', () => {
     const [item] = task.items;
     const empty = { ...task, items: [{ ...(item as object), pieces: [] } as never] };
-    expect(validateGap(empty)[0]).toMatch(/has nothing to fill in/);
+    expect(gap.validate(empty)[0]).toMatch(/has nothing to fill in/);
   });
 
   test('a crossing square that would need two letters is named, and a word outside the grid', () => {
@@ -98,7 +107,7 @@ describe('gap', () => {
         { item: 'b', row: 0, column: 0, down: true },
       ],
     };
-    expect(validateGap({ ...task, items, crossing })).toEqual([
+    expect(gap.validate({ ...task, items, crossing })).toEqual([
       'A square would need s and r at once.',
       'fog is not in the grid.',
     ]);
@@ -121,8 +130,8 @@ describe('match', () => {
   };
 
   test('is marked by the partner', () => {
-    expect(match.mark(task, { a: 'cold' }).score).toBe(1);
-    expect(match.mark(task, { a: 'warm' }).feedback).toEqual(['They are opposites.']);
+    expect(markTask(task, { a: 'cold' }).score).toBe(1);
+    expect(markTask(task, { a: 'warm' }).feedback).toEqual(['They are opposites.']);
   });
 
   test('two partners that look the same are named', () => {
@@ -147,9 +156,9 @@ describe('order', () => {
   };
 
   test('only the whole order is right', () => {
-    expect(order.mark(task, { a: ['r', 'ai', 'n'] }).score).toBe(1);
-    expect(order.mark(task, { a: ['r', 'n', 'ai'] }).score).toBe(0);
-    expect(order.mark(task, { a: ['r', 'ai'] }).score).toBe(0);
+    expect(markTask(task, { a: ['r', 'ai', 'n'] }).score).toBe(1);
+    expect(markTask(task, { a: ['r', 'n', 'ai'] }).score).toBe(0);
+    expect(markTask(task, { a: ['r', 'ai'] }).score).toBe(0);
   });
 
   test('pieces that stand in order already, or do not make the word, are named', () => {
@@ -174,7 +183,7 @@ describe('sort', () => {
   };
 
   test('each card counts', () => {
-    expect(markSort(task, { 1: 'ai', 2: 'ai' })).toEqual({
+    expect(markTask(task, { 1: 'ai', 2: 'ai' })).toMatchObject({
       score: 1,
       outOf: 2,
       feedback: ['In day it is ay.'],
@@ -183,7 +192,7 @@ describe('sort', () => {
 
   test('a card with no home, a card twice and a lone heading are named', () => {
     expect(
-      validateSort({
+      sort.validate({
         ...task,
         headings: task.headings.slice(0, 1),
         cards: [...task.cards, { id: '3', text: 'Rain', home: 'ai', reason: '' }],
@@ -209,11 +218,11 @@ describe('spot', () => {
   };
 
   test('the exact letters count, and picking everything is not right', () => {
-    expect(spot.mark(task, { a: [1, 2], b: [6, 7] }).score).toBe(2);
-    expect(spot.mark(task, { a: [0, 1, 2, 3], b: [6, 7] }).score).toBe(1);
+    expect(markTask(task, { a: [1, 2], b: [6, 7] }).score).toBe(2);
+    expect(markTask(task, { a: [0, 1, 2, 3], b: [6, 7] }).score).toBe(1);
     const all = { a: [1, 2], b: [6, 7], x: [0], y: [3] };
-    expect(spot.mark(task, all)).toMatchObject({ score: 0, outOf: 2 });
-    expect(spot.mark(task, all).feedback[0]).toBe('2 more were picked than asked for.');
+    expect(markTask(task, all)).toMatchObject({ score: 0, outOf: 2 });
+    expect(markTask(task, all).feedback[0]).toBe('2 more were picked than asked for.');
   });
 
   test('a key that does not stand where it says is named', () => {
@@ -229,7 +238,7 @@ describe('spot', () => {
       items: [{ id: 'a', word: 'fog', find: 'fog', place: [0, 1, 2], reason: '' }],
     };
     expect(spot.validate(grid)).toEqual([]);
-    expect(spot.mark(grid, { a: [2, 1, 0] }).score).toBe(1);
+    expect(markTask(grid, { a: [2, 1, 0] }).score).toBe(1);
     const twice = { ...grid, text: 'fog\nxox\nfxg' };
     expect(spot.validate({ ...twice, text: 'fog\noxx\ngxx' })[0]).toContain('can be found 2 times');
   });
@@ -260,14 +269,13 @@ describe('write', () => {
     answer: 'The rain fell on us.',
     accepted: [],
     checks: { words: ['rain'], fewest: 4 },
-    lines: 2,
     reason: 'Any good sentence is right.',
   };
   const task: WriteTask = { interaction: 'write', items: [item], script: [] };
 
   test('a free sentence is marked by what can be computed, and told what is missing', () => {
-    expect(write.mark(task, { a: 'We like rain in May!' }).score).toBe(1);
-    const { feedback } = write.mark(task, { a: 'we like snow' });
+    expect(markTask(task, { a: 'We like rain in May!' }).score).toBe(1);
+    const { feedback } = markTask(task, { a: 'we like snow' });
     expect(feedback).toEqual([
       'Use the word rain. Write 4 words or more: there are 3. Begin with a capital letter. End with a full stop, a question mark or an exclamation mark.',
     ]);
@@ -301,10 +309,10 @@ describe('point', () => {
   };
 
   test('a point on the thing is right, its edge too, and nothing else', () => {
-    expect(point.mark(task, { a: [0.6, 0.2] }).score).toBe(1);
-    expect(point.mark(task, { a: [0.5, 0.1] }).score).toBe(1);
-    expect(point.mark(task, { a: [0.1, 0.1] }).score).toBe(0);
-    expect(point.mark(task, {}).feedback).toEqual(['The cat is there.']);
+    expect(markTask(task, { a: [0.6, 0.2] }).score).toBe(1);
+    expect(markTask(task, { a: [0.5, 0.1] }).score).toBe(1);
+    expect(markTask(task, { a: [0.1, 0.1] }).score).toBe(0);
+    expect(markTask(task, {}).feedback).toEqual(['The cat is there.']);
   });
 
   test('things over each other, or one picture twice, are named', () => {
@@ -334,7 +342,7 @@ describe('build', () => {
   };
 
   test('each piece counts where it was put', () => {
-    expect(build.mark(task, { 1: 'word', 2: 'word' })).toEqual({
+    expect(markTask(task, { 1: 'word', 2: 'word' })).toMatchObject({
       score: 1,
       outOf: 2,
       feedback: ['glain is none.'],

@@ -1,7 +1,8 @@
 import { findDevices } from '../../texts/devices/find-devices';
 import { SyllableCounter } from '../../texts/analysis/syllable-count';
 import { proofOf, type PassageSentence } from '../../texts/reading/passage';
-import { openItem, readingMaker, writeTask } from '../reading-maker';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { written } from '../making/written';
 
 const opinion =
   /\b(?:must|should|need to|best|worst|never|always|important|everyone|surely|of course)\b/i;
@@ -37,7 +38,7 @@ export default readingMaker({
     const { devices } = findDevices(text.body, lexicon, new SyllableCounter(), verse);
     const sound = devices.find(({ kind }) => kind === 'simile' || kind === 'alliteration');
     return {
-      task: writeTask([
+      ...written([
         openItem(
           'What does the author want most: to inform, to persuade or to entertain?',
           likely,

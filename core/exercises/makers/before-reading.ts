@@ -1,4 +1,5 @@
-import { everyLanguage, openItem, readingMaker, writeTask } from '../reading-maker';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { written } from '../making/written';
 
 /** What the class brings to the text before it reads: open prompts, with the text's own words to think from. */
 export default readingMaker({
@@ -7,7 +8,7 @@ export default readingMaker({
   description: 'What I know, where and when, how it is organised, what I expect: open prompts.',
   interaction: 'write',
   needs: 'a text',
-  languages: everyLanguage,
+  asks: [],
   title: 'Before you read',
   instruction: 'Look at the title and the first line only. Write what you think.',
   make({ text, passage }) {
@@ -15,7 +16,7 @@ export default readingMaker({
     const headings = passage.material.body.match(/^#{1,6} +(.+)$/gm) ?? [];
     const first = passage.sentences[0];
     return {
-      task: writeTask(
+      ...written(
         [
           openItem(`The title is “${text.title}”. What do you know about this already?`),
           openItem('Where and when could it take place? What makes you think so?', '', {

@@ -1,8 +1,9 @@
-import { ingForm, ingRules, type IngRuleName } from '../../forms/english/ing';
-import { ingUse } from '../../forms/english/ing-use';
-import type { MakerNote } from '../exercise';
-import type { GapItem } from '../interactions/gap';
-import type { Maker, MaterialWord } from '../maker';
+import { ingForm, ingRules, type IngRuleName } from '../../languages/en/forms/ing';
+import { ingUse } from '../../languages/en/forms/ing-use';
+import type { MakerNote } from '../making/exercise';
+import type { GapItem } from '../interactions/gap/task';
+import type { Maker } from '../making/maker';
+import type { MaterialWord } from '../../search/material-word';
 
 /** The four rules a class practises; each suggestion fills one of them. */
 const taughtRules: readonly IngRuleName[] = [
@@ -25,7 +26,7 @@ const maker: Maker = {
   interaction: 'gap',
   fewestWords: 3,
   needs: 'verbs that take -ing',
-  languages: ['en'],
+  asks: ['words', 'forms'],
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon }) {
@@ -71,8 +72,8 @@ const maker: Maker = {
             : Object.values(ingRules)
                 .map((rule) => rule.name)
                 .filter((name) => ordered.some((item) => item.rule === name)),
-        gapLetters: Math.max(6, ...items.map((item) => item.key.length)),
       },
+      paper: { letters: Math.max(6, ...items.map((item) => item.key.length)) },
       notes,
     };
   },

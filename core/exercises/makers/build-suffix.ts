@@ -1,13 +1,21 @@
-import { basesOf, builtForm, prefixes, shownSuffix } from '../../forms/english/built-form';
-import { ruleText, suffixes, type Suffix } from '../../forms/english/inflect';
-import type { GapItem } from '../interactions/gap';
-import type { Maker, MakerInput } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import { basesOf, builtForm, prefixes, shownSuffix } from '../../languages/en/forms/built-form';
+import { suffixNames } from '../../languages/en/forms/suffix-names';
+import { ruleText, type Suffix } from '../../languages/en/forms/inflect';
+import type { GapItem } from '../interactions/gap/task';
+import type { Maker, MakerInput } from '../making/maker';
+import { numbered, usableWords } from '../making/usable-words';
+import { choice, read } from '../making/parameters';
 
-function suffixOf({ parameters }: Pick<MakerInput, 'parameters'>): Suffix {
-  const wanted = suffixes.find((each) => each === parameters.suffix);
-  return wanted ?? 'ed';
-}
+const declared = {
+  suffix: choice(
+    'Ending or beginning',
+    Object.entries(suffixNames) as [keyof typeof suffixNames, string][],
+    'ed',
+  ),
+};
+
+const suffixOf = ({ parameters }: Pick<MakerInput, 'parameters'>): Suffix =>
+  read(declared, parameters).suffix;
 
 /** Base words with an ending or a beginning to add; each answer names its rule. */
 const maker: Maker = {
@@ -19,7 +27,8 @@ const maker: Maker = {
   interaction: 'gap',
   fewestWords: 3,
   needs: 'words that take the ending',
-  languages: ['en'],
+  asks: ['words', 'forms'],
+  parameters: declared,
   workedByDefault: true,
 
   make(input) {
@@ -53,8 +62,8 @@ const maker: Maker = {
         interaction: 'gap',
         items: ordered,
         bank: parameters.bank === false || rules.length < 2 ? [] : rules,
-        gapLetters: Math.max(6, ...ordered.map((item) => item.key.length)),
       },
+      paper: { letters: Math.max(6, ...ordered.map((item) => item.key.length)) },
       notes,
     };
   },

@@ -1,7 +1,7 @@
-import type { ChoiceItem } from '../interactions/choice';
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
-import { shortMeaning } from '../short-meaning';
+import type { ChoiceItem } from '../interactions/choice/task';
+import type { Maker } from '../making/maker';
+import { numbered, usableWords } from '../making/usable-words';
+import { shortMeaning } from '../making/short-meaning';
 
 /** Questions on one sheet. */
 const MOST = 8;
@@ -18,7 +18,7 @@ const maker: Maker = {
   fewestWords: 3,
   needsMeanings: true,
   needs: 'words with a short meaning',
-  languages: ['en'],
+  asks: ['words', 'meanings'],
   workedByDefault: false,
 
   make(input) {

@@ -1,6 +1,7 @@
-import { wordParts } from '../../words/word-parts';
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import { wordParts } from '../../languages/en/words/word-parts';
+import { matchTask } from '../making/match-task';
+import type { Maker } from '../making/maker';
+import { usableWords } from '../making/usable-words';
 
 /** Two words to be joined into one. */
 const maker: Maker = {
@@ -11,7 +12,7 @@ const maker: Maker = {
   interaction: 'match',
   fewestWords: 3,
   needs: 'compound words, such as rainbow and snowman',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon }) {
@@ -45,20 +46,15 @@ const maker: Maker = {
       instruction:
         parameters.instruction ?? 'Join two words to make one. Read it and say what it means.',
       worked: parameters.worked ?? maker.workedByDefault,
-      task: {
-        interaction: 'match',
-        pairs: numbered(
-          chosen.map(({ word: { word }, found }) => ({
-            word,
-            left: { id: found.first, text: found.first },
-            partner: `right ${found.second}`,
-            reason: `${found.first} + ${found.second} = ${word}`,
-          })),
-        ),
-        rights: random.shuffle(
-          chosen.map(({ found }) => ({ id: `right ${found.second}`, text: found.second })),
-        ),
-      },
+      task: matchTask(
+        chosen.map(({ word: { word }, found }) => ({
+          word,
+          left: found.first,
+          right: { text: found.second },
+          reason: `${found.first} + ${found.second} = ${word}`,
+        })),
+        random,
+      ),
       notes,
     };
   },

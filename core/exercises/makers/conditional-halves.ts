@@ -1,13 +1,13 @@
-import { bankConditions, pairText } from '../../grammar/frames/clause-bank';
+import { bankConditions, pairText } from '../../languages/en/grammar/frames/clause-bank';
 import {
   conditionalSentence,
   conditionalTypes,
   whyConditional,
   type ConditionalType,
-} from '../../grammar/frames/conditional-sentence';
-import { closestFirst, grammarMaker, shortage } from '../grammar-maker';
-import { moveClause } from '../../grammar/transform/conditional-change';
-import { numbered } from '../usable-words';
+} from '../../languages/en/grammar/frames/conditional-sentence';
+import { closestFirst, grammarMaker, shortage } from '../making/grammar-maker';
+import { matchTask } from '../making/match-task';
+import { moveClause } from '../../languages/en/grammar/transform/conditional-change';
 
 /** If-clauses to be joined to the half that follows from them. */
 export default grammarMaker({
@@ -47,20 +47,15 @@ export default grammarMaker({
     return {
       title: `${target.charAt(0).toUpperCase()}${target.slice(1)} conditional: join the halves`,
       notes: given.length > 0 ? shortage(chosen.length, wanted, `a ${target} conditional`) : [],
-      task: {
-        interaction: 'match',
-        pairs: numbered(
-          chosen.map(({ condition }, at) => ({
-            word: condition,
-            left: { id: `left ${at + 1}`, text: condition },
-            partner: `right ${at + 1}`,
-            reason: whyConditional[type],
-          })),
-        ),
-        rights: random.shuffle(
-          chosen.map(({ result }, at) => ({ id: `right ${at + 1}`, text: result })),
-        ),
-      },
+      task: matchTask(
+        chosen.map(({ condition, result }) => ({
+          word: condition,
+          left: condition,
+          right: { text: result },
+          reason: whyConditional[type],
+        })),
+        random,
+      ),
     };
   },
 });

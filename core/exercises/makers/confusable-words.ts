@@ -1,7 +1,14 @@
-import { confusableSets, confusablesOf, type ConfusableSet } from '../../words/confusables';
-import type { ChoiceItem } from '../interactions/choice';
-import type { Maker, MakerInput } from '../maker';
-import { numbered } from '../usable-words';
+import {
+  confusableSets,
+  confusablesOf,
+  type ConfusableSet,
+} from '../../languages/en/words/confusables';
+import type { ChoiceItem } from '../interactions/choice/task';
+import type { Maker, MakerInput } from '../making/maker';
+import { numbered } from '../making/usable-words';
+import { given, read } from '../making/parameters';
+
+const declared = { sets: given<readonly ConfusableSet[]>('list') };
 
 const MOST = 10;
 
@@ -10,7 +17,7 @@ function setsOf({
   words,
   parameters,
 }: Pick<MakerInput, 'words' | 'parameters'>): readonly ConfusableSet[] {
-  const found = words.flatMap(({ word }) => confusablesOf(word, parameters.sets));
+  const found = words.flatMap(({ word }) => confusablesOf(word, read(declared, parameters).sets));
   return [...new Set(found)];
 }
 
@@ -25,14 +32,15 @@ const maker: Maker = {
   fewestWords: 2,
   bringsWords: true,
   needs: 'words that are often confused, such as weather, hear, to',
-  languages: ['en'],
+  asks: ['words'],
+  parameters: declared,
   workedByDefault: true,
 
   make(input) {
     const { words, parameters, random } = input;
     const sets = setsOf(input);
     const notes = words
-      .filter(({ word }) => confusablesOf(word, parameters.sets).length === 0)
+      .filter(({ word }) => confusablesOf(word, read(declared, parameters).sets).length === 0)
       .map(({ word }) => ({
         word,
         text: `${word} is in no set of confused words. It was left out.`,
@@ -60,7 +68,9 @@ const maker: Maker = {
     );
     // The class's own sets are never crowded out by ours.
     const isOwn = ({ word }: { readonly word: string }) =>
-      (parameters.sets ?? []).some((set) => set.words.some((each) => each.word === word));
+      (read(declared, parameters).sets ?? []).some((set) =>
+        set.words.some((each) => each.word === word),
+      );
     const mixed = parameters.shuffle === false ? items : random.shuffle(items);
     const kept = [...mixed.filter(isOwn), ...mixed.filter((item) => !isOwn(item))].slice(0, MOST);
     const chosen = parameters.shuffle === false ? kept : random.shuffle(kept);
@@ -76,7 +86,8 @@ const maker: Maker = {
 
   replacements: () => [],
   suggestions: () => [],
-  ownStartWords: ({ sets = [] }) => sets.flatMap((set) => set.words[0]?.word ?? []),
+  ownStartWords: (parameters) =>
+    (read(declared, parameters).sets ?? []).flatMap((set) => set.words[0]?.word ?? []),
   startWords: [
     'weather',
     'hear',

@@ -1,8 +1,8 @@
-import { crossWords } from '../crossing-words';
-import type { GapItem } from '../interactions/gap';
-import type { Maker } from '../maker';
-import { partnerOf } from '../partners';
-import { usableWords } from '../usable-words';
+import { crossWords } from '../interactions/gap/crossing-words';
+import type { GapItem } from '../interactions/gap/task';
+import type { Maker } from '../making/maker';
+import { partnerOf } from '../making/partners';
+import { usableWords } from '../making/usable-words';
 
 const MOST = 12;
 const LONGEST = 14;
@@ -17,7 +17,7 @@ const maker: Maker = {
   fewestWords: 4,
   needsMeanings: true,
   needs: 'words of two letters to fourteen with a meaning or a translation',
-  languages: ['en'],
+  asks: ['words', 'meanings'],
   workedByDefault: false,
 
   make(input) {
@@ -66,7 +66,6 @@ const maker: Maker = {
         interaction: 'gap',
         items,
         bank: parameters.bank === true ? random.shuffle(items.map((item) => item.key)) : [],
-        gapLetters: Math.max(1, ...items.map((item) => item.key.length)),
         crossing: {
           rows: crossed.rows,
           columns: crossed.columns,

@@ -1,7 +1,8 @@
 import { findMethod } from '../../texts/marks/methods';
-import { quotationChart } from '../../texts/marks/quotation-chart';
+import { quotationChart } from '../../texts/reading/quotation-chart';
 import { labelOf } from '../../texts/reading/passage';
-import { openItem, readingMaker, writeTask } from '../reading-maker';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { written } from '../making/written';
 
 const columns = [
   { title: 'What is said', share: 0.34 },
@@ -18,15 +19,15 @@ export default readingMaker({
   interaction: 'write',
   needs: 'a text; marked methods give the key',
   fewest: 1,
+  usual: 5,
   title: 'Said and meant',
   instruction: 'Write what is meant, and which device it is, or “no device”.',
-  make({ text, passage, parameters, random }) {
+  make({ text, passage, random, wanted }) {
     const rows = quotationChart({
       ...text,
       annotations: [...text.annotations],
       methods: text.methods.map((method) => ({ ...method })),
     });
-    const wanted = parameters.count || 5;
     const marked = rows.map(({ quotation, method, effect, why, mark }) => ({
       said: quotation,
       meant: effect || why,
@@ -59,7 +60,7 @@ export default readingMaker({
         marked.length > 0
           ? []
           : ['No method is marked in this text yet, so the key is open. Mark some under Texts.'],
-      task: writeTask(
+      ...written(
         mixed.map(({ said, meant, is, reason }) =>
           openItem(said, [meant, is].filter((part) => part !== '').join(' · '), {
             word: labelOf(said),

@@ -1,12 +1,29 @@
-import { showSound } from '../../sounds/phonemes';
+import { showSound } from '../../languages/en/sounds/phonemes';
 import { showGrapheme } from '../../reach/check-word';
-import { handwritingOf } from '../handwriting-of';
-import type { WriteItem } from '../interactions/write';
-import type { Maker, MakerInput, MaterialWord } from '../maker';
-import { exampleOf } from '../example-of';
-import { numbered, usableWords } from '../usable-words';
+import { handwritingOf } from '../making/handwriting-of';
+import type { Maker, MakerInput } from '../making/maker';
+import { exampleOf } from '../making/example-of';
+import { usableWords } from '../making/usable-words';
+import { type GivenItem, written } from '../making/written';
+import type { MaterialWord } from '../../search/material-word';
+import { choice, read, sentences } from '../making/parameters';
+import { handParameters } from '../making/common-parameters';
 
-type Dictated = NonNullable<MakerInput['parameters']['dictate']>;
+const declared = {
+  dictate: choice(
+    'Dictate',
+    [
+      ['sounds', 'sounds'],
+      ['words', 'words'],
+      ['sentences', 'sentences'],
+    ],
+    'words',
+  ),
+  sentences: sentences({ when: { parameter: 'dictate', is: 'sentences' } }),
+  ...handParameters,
+};
+
+type Dictated = 'sounds' | 'words' | 'sentences';
 
 const instructions: Readonly<Record<Dictated, string>> = {
   sounds: 'Listen to the sound. Say it. Write the letters that can spell it.',
@@ -24,7 +41,7 @@ const directions: Readonly<Record<Dictated, string>> = {
 
 /** An item, and what the teacher says for it. */
 interface Dictation {
-  readonly item: Omit<WriteItem, 'id'>;
+  readonly item: GivenItem;
   readonly say: string;
 }
 
@@ -88,12 +105,13 @@ const maker: Maker = {
   fewestWords: 3,
   needsMeanings: true,
   needs: 'words the class has practised',
-  languages: ['en'],
+  asks: ['sounds'],
+  parameters: declared,
   workedByDefault: false,
 
   make(input) {
     const { words, parameters, random } = input;
-    const dictate = parameters.dictate ?? 'words';
+    const { dictate } = read(declared, parameters);
     const { used, notes } = usableWords(words, ({ word }) => {
       if (dictate !== 'sentences') return {};
       const sentence = exampleOf(word, input);
@@ -116,12 +134,13 @@ const maker: Maker = {
       title: parameters.title ?? 'Dictation',
       instruction: parameters.instruction ?? instructions[dictate],
       worked: parameters.worked ?? maker.workedByDefault,
-      task: {
-        interaction: 'write',
-        items: numbered(items.map(({ item }) => item)),
-        script: [directions[dictate], ...items.map(({ say }, index) => `${index + 1}. ${say}`)],
-        ...handwritingOf(parameters),
-      },
+      ...written(
+        items.map(({ item }) => item),
+        {
+          script: [directions[dictate], ...items.map(({ say }, index) => `${index + 1}. ${say}`)],
+          ...handwritingOf(parameters),
+        },
+      ),
       notes,
     };
   },

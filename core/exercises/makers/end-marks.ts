@@ -1,6 +1,6 @@
-import { sentencesByKind, whyKind } from '../sentence-kinds';
-import { article, grammarMaker } from '../grammar-maker';
-import { numbered } from '../usable-words';
+import { sentencesByKind, whyKind } from '../making/sentence-kinds';
+import { article, grammarMaker } from '../making/grammar-maker';
+import { numbered } from '../making/usable-words';
 
 const marks = ['.', '?', '!'] as const;
 const names = {

@@ -1,4 +1,5 @@
-import { everyLanguage, openItem, readingMaker, writeTask } from '../reading-maker';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { written } from '../making/written';
 
 /** What to know before reading, and where to read on afterwards. */
 export default readingMaker({
@@ -7,7 +8,7 @@ export default readingMaker({
   description: 'Who wrote it, when and where; what the reader needs to know; what to read next.',
   interaction: 'write',
   needs: 'a text',
-  languages: everyLanguage,
+  asks: [],
   title: 'Facts to know first',
   instruction: 'Find out, and write it down in your own words.',
   make({ text, passage }) {
@@ -16,7 +17,7 @@ export default readingMaker({
       .filter((mark) => mark.kind === 'note' && mark.text)
       .map((mark) => mark.text ?? '');
     return {
-      task: writeTask([
+      ...written([
         openItem('Who wrote it, and when?', text.credit, { word: 'author' }),
         openItem('Which people and places are named?', people.join(', '), { word: 'names' }),
         openItem('What does a reader need to know to follow it?', notes[0] ?? '', {

@@ -1,6 +1,6 @@
-import { numbered, usableWords } from '../usable-words';
-import type { Maker, MakerInput } from '../maker';
-import { sceneOf } from '../scene';
+import { numbered, usableWords } from '../making/usable-words';
+import type { Maker, MakerInput } from '../making/maker';
+import { sceneOf } from '../interactions/point/scene-layout';
 
 const MOST = 10;
 /** Things in the picture that are not asked for. */
@@ -46,7 +46,7 @@ const maker: Maker = {
   interaction: 'point',
   fewestWords: 3,
   needs: 'words that have a picture',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: false,
 
   make(input) {

@@ -1,6 +1,7 @@
 import { findItQuestions } from '../../texts/reading/find-it-questions';
 import { proofOf } from '../../texts/reading/passage';
-import { readingMaker, shortOf, writeTask } from '../reading-maker';
+import { readingMaker, shortOf } from '../making/reading-maker';
+import { written } from '../making/written';
 
 /** Questions whose answer stands in the text, with the sentence that proves it. */
 export default readingMaker({
@@ -10,10 +11,10 @@ export default readingMaker({
     'Who, what, when, where, why and how many: the answer stands in the text, and the key quotes it.',
   interaction: 'write',
   needs: 'a text with plain statements',
+  usual: 6,
   title: 'Find it in the text',
   instruction: 'Answer with words from the text.',
-  make({ passage, parameters, random, lexicon }) {
-    const wanted = parameters.count || 6;
+  make({ passage, random, lexicon, wanted }) {
     const all = findItQuestions(passage, lexicon);
     // One question a sentence, the kinds mixed, in the order of the text.
     const taken = new Set<number>();
@@ -32,7 +33,7 @@ export default readingMaker({
       .sort((left, right) => left.sentence.start - right.sentence.start);
     return {
       notes: shortOf(chosen.length, Math.min(wanted, 3), 'questions that it answers for certain'),
-      task: writeTask(
+      ...written(
         chosen.map(({ question, answer, accepted, sentence }) => ({
           word: question,
           prompt: question,

@@ -1,5 +1,5 @@
-import { grammarMaker } from '../grammar-maker';
-import { numbered } from '../usable-words';
+import { grammarMaker } from '../making/grammar-maker';
+import { numbered } from '../making/usable-words';
 
 /** Situations with what fits, and what does not with the reason (written for the weather club). */
 const situations: readonly {
@@ -142,6 +142,7 @@ export default grammarMaker({
   name: 'What do you say?',
   description: 'A situation and three phrases: one fits, the others would surprise.',
   interaction: 'choice',
+  sentences: 'none',
   needs: 'nothing: Wordane has the situations',
   fewest: 3,
   usual: 8,

@@ -1,6 +1,6 @@
-import type { Maker } from '../maker';
-import { spokenItems } from '../spoken-items';
-import { usableWords } from '../usable-words';
+import type { Maker } from '../making/maker';
+import { spokenItems } from '../making/spoken-items';
+import { usableWords } from '../making/usable-words';
 
 const ROWS = 6;
 
@@ -14,7 +14,7 @@ const maker: Maker = {
   interaction: 'speak',
   fewestWords: 4,
   needs: 'four words or more',
-  languages: ['en'],
+  asks: ['sounds'],
   workedByDefault: false,
 
   make({ words, parameters, random }) {
@@ -38,11 +38,10 @@ const maker: Maker = {
       worked: false,
       task: {
         interaction: 'speak',
-        columns,
-        dice: false,
         real: true,
         items: spokenItems(used.length === 0 ? [] : rows.flat()),
       },
+      paper: { columns },
       notes,
     };
   },

@@ -1,9 +1,9 @@
-import { conjugate } from '../../forms/english/conjugate';
-import { irregularVerb } from '../../forms/english/irregular-verbs';
-import { formsOfVerb } from '../../forms/english/verb-forms';
-import { tenseFeatures, tenses, whyTense } from '../../grammar/transform/form-change';
-import { grammarMaker } from '../grammar-maker';
-import { writeTask, type GivenItem } from '../reading-maker';
+import { conjugate } from '../../languages/en/forms/conjugate';
+import { irregularVerb } from '../../languages/en/forms/irregular-verbs';
+import { formsOfVerb } from '../../languages/en/forms/verb-forms';
+import { tenseFeatures, tenses, whyTense } from '../../languages/en/grammar/transform/form-change';
+import { grammarMaker } from '../making/grammar-maker';
+import { type GivenItem, written } from '../making/written';
 
 /** A verb in one tense for every person: positive, negative, question, short answers. */
 export default grammarMaker({
@@ -12,6 +12,7 @@ export default grammarMaker({
   description:
     'One verb in one tense for I, you, he … : positive, negative, question and short answers.',
   interaction: 'write',
+  sentences: 'none',
   needs: 'one verb in its base form, or none: walk is taken',
   usesWords: true,
   startWords: ['walk'],
@@ -55,7 +56,7 @@ export default grammarMaker({
             : []),
         ...(regular ? [] : [{ word: verb, text: reason }]),
       ],
-      task: writeTask(items, {
+      ...written(items, {
         columns: [
           { title: 'Who', share: 0.12 },
           { title: 'Positive', share: 0.2 },

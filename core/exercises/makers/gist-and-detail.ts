@@ -1,8 +1,8 @@
 import { statementsOf } from '../../texts/reading/statements';
 import { proofOf } from '../../texts/reading/passage';
-import { joinList } from '../../texts/join-list';
-import { readingMaker, shortOf } from '../reading-maker';
-import { numbered } from '../usable-words';
+import { joinList } from '../../kernel/join-list';
+import { readingMaker, shortOf } from '../making/reading-maker';
+import { numbered } from '../making/usable-words';
 
 /** Words that other short texts are about, to set beside the words of this one. */
 const elsewhere = [
@@ -26,10 +26,10 @@ export default readingMaker({
   needs: 'a text with plain statements',
   needsMeanings: true,
   fewest: 3,
+  usual: 6,
   title: 'Read twice',
   instruction: 'Read quickly and answer question 1. Read again slowly for the rest.',
-  make({ passage, parameters, random, lexicon, meanings }) {
-    const wanted = parameters.count || 6;
+  make({ passage, random, lexicon, meanings, wanted }) {
     const topics = passage.keywords.slice(0, 3);
     const body = passage.material.body.toLowerCase();
     const wrong = random

@@ -4,12 +4,13 @@ import { layOutSheet } from '../../sheets/sheet';
 import { kestrels, testLexicon } from '../../testing/test-lexicon';
 import { proses } from '../../testing/texts';
 import { completeMaterial, type TextMaterial } from '../../texts/reading/text-material';
-import { analyseSentence } from '../../grammar/describe/describe-sentence';
-import { checkWriting } from '../../grammar/writing/check-writing';
-import { transformSentence } from '../../grammar/transform/transform';
+import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
+import { checkWriting } from '../../languages/en/grammar/writing/check-writing';
+import { transformSentence } from '../../languages/en/grammar/transform/transform';
 import { interactionOf } from '../interactions';
+import type { Maker } from '../making/maker';
 import { checkExercise, makeExercise, markTask } from '../make-exercise';
-import { versions } from '../versions';
+import { versions } from '../../kernel/version';
 import { makers } from '.';
 
 const lexicon = testLexicon();
@@ -53,6 +54,12 @@ test('every kind of exercise that a grammar lesson needs is there', () => {
   ]);
 });
 
+/** What a maker can be about. */
+const targetsOf = ({ parameters }: Maker): string[] =>
+  parameters?.['grammar']?.kind === 'choice'
+    ? parameters['grammar'].options.map(([target]) => target)
+    : [];
+
 describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, maker) => {
   test('the key has full marks, a blank loses one, the same seed repeats, whatever is given', () => {
     let items = 0;
@@ -62,7 +69,7 @@ describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, mak
         fc.boolean(),
         fc.nat(2 ** 31),
         fc.constantFrom(...versions),
-        fc.constantFrom(undefined, ...(maker.targets ?? [])),
+        fc.constantFrom(undefined, ...targetsOf(maker)),
         (reading, written, seed, version, target) => {
           const parameters = {
             version,

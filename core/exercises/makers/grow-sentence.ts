@@ -1,8 +1,8 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { bankAdjectives, bankAdverbs } from '../../grammar/frames/clause-bank';
-import { grammarMaker, shortage } from '../grammar-maker';
-import { checkSentence } from '../interactions/sentence-check';
-import { writeTask, type GivenItem } from '../reading-maker';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { bankAdjectives, bankAdverbs } from '../../languages/en/grammar/frames/clause-bank';
+import { grammarMaker, shortage } from '../making/grammar-maker';
+import { checkSentence } from '../../languages/shared/sentence-check';
+import { type GivenItem, written } from '../making/written';
 
 const steps = ['an adjective', 'an adverb', 'because', 'when'] as const;
 
@@ -85,7 +85,7 @@ export default grammarMaker({
     }
     return {
       notes: given.length > 0 ? shortage(items.length, wanted, 'a short statement') : [],
-      task: writeTask(items),
+      ...written(items),
     };
   },
 });

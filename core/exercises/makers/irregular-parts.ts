@@ -1,8 +1,9 @@
-import { formsOfVerb } from '../../forms/english/verb-forms';
-import { irregularVerb } from '../../forms/english/irregular-verbs';
-import { grammarMaker } from '../grammar-maker';
-import type { GivenItem } from '../reading-maker';
-import { writeTask } from '../reading-maker';
+import { formsOfVerb } from '../../languages/en/forms/verb-forms';
+import { irregularVerb } from '../../languages/en/forms/irregular-verbs';
+import { grammarMaker } from '../making/grammar-maker';
+import type { GivenItem } from '../making/written';
+import { written } from '../making/written';
+import { howMany, read } from '../making/parameters';
 
 const START = 'break write take see go give know speak begin swim'.split(' ');
 
@@ -12,6 +13,7 @@ export default grammarMaker({
   name: 'Irregular verbs: three forms',
   description: 'A table of base, past and past participle; one form of each row is given.',
   interaction: 'write',
+  sentences: 'none',
   needs: 'irregular verbs, or none: the commonest are taken',
   usesWords: true,
   startWords: START,
@@ -23,7 +25,7 @@ export default grammarMaker({
     const known = bases.filter((word) => irregularVerb(word) !== undefined);
     const verbs = (known.length > 0 ? known : START).slice(
       0,
-      parameters.count || Math.max(known.length, wanted),
+      read({ count: howMany() }, parameters).count ?? Math.max(known.length, wanted),
     );
     const notes = bases
       .filter((word) => irregularVerb(word) === undefined)
@@ -53,7 +55,7 @@ export default grammarMaker({
     );
     return {
       notes,
-      task: writeTask(items, {
+      ...written(items, {
         columns: [
           { title: 'Base', share: 0.28 },
           { title: 'Past', share: 0.36 },

@@ -1,8 +1,8 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { combine, joiners, isJoiner } from '../../grammar/transform/combine';
-import { analyseSentence } from '../../grammar/describe/describe-sentence';
-import { grammarMaker, shortage } from '../grammar-maker';
-import { writeTask, type GivenItem } from '../reading-maker';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { combine, joiners, isJoiner } from '../../languages/en/grammar/transform/combine';
+import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
+import { grammarMaker, shortage } from '../making/grammar-maker';
+import { type GivenItem, written } from '../making/written';
 
 const pairedJoiners = ['because', 'and', 'but', 'so', 'when'] as const;
 
@@ -55,7 +55,7 @@ export default grammarMaker({
     return {
       instruction: `Make one sentence of the two with ${joiner}.`,
       notes: given.length > 0 ? shortage(chosen.length, wanted, 'a pair that can be joined') : [],
-      task: writeTask(chosen),
+      ...written(chosen),
     };
   },
 });

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { isSpelled, rimeOf, saidAs, soundDistance, vowelCount } from '../../testing/witnesses';
-import type { Task } from '../exercise';
+import type { Task } from '../interactions';
+import type { SpeakPaper } from '../interactions/speak/task';
 import { makeExercise } from '../make-exercise';
 
 const lexicon = testLexicon();
@@ -136,7 +137,9 @@ describe('sounds in boxes, chains and grids', () => {
   });
 
   test.each(['roll-and-read', 'fluency-grid'])('%s tells the listener every sound', (maker) => {
-    const { items, columns } = made('speak', maker, words);
+    const { items } = made('speak', maker, words);
+    const recipe = { maker, parameters: {}, words, seed: 3 };
+    const { columns = 0 } = makeExercise(recipe, lexicon).paper as SpeakPaper;
     expect(items.length % columns).toBe(0);
     for (const item of items) {
       expect(words).toContain(item.word);

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { allSaid, emojiShows, isSpelled, rimeOf, wordNetOpposites } from '../../testing/witnesses';
-import { confusableSets } from '../../words/confusables';
-import type { Task } from '../exercise';
-import { crossingLetters } from '../interactions/gap';
+import { confusableSets } from '../../languages/en/words/confusables';
+import type { Task } from '../interactions';
+import { crossingLetters } from '../interactions/gap/task';
 import { makeExercise } from '../make-exercise';
 
 const lexicon = testLexicon();
@@ -105,9 +105,11 @@ describe('meanings', () => {
     };
     const { task, notes } = makeExercise(recipe, lexicon, meanings);
     const pairs = task.interaction === 'match' ? task.pairs : [];
-    expect(pairs.map(({ word, partner }) => [word, partner]).sort()).toEqual([
-      ['rain', 'right rain'],
-      ['snow', 'right snow'],
+    const rights = task.interaction === 'match' ? task.rights : [];
+    const partnerOf = (id: string) => rights.find((side) => side.id === id)?.text;
+    expect(pairs.map(({ word, partner }) => [word, partnerOf(partner)]).sort()).toEqual([
+      ['rain', 'pluie'],
+      ['snow', 'neige'],
     ]);
     expect(notes.find((note) => note.word === 'wind')?.text).toContain('write it beside the word');
   });
@@ -116,11 +118,11 @@ describe('meanings', () => {
     // WordNet pairs big with little and large with small; that big and small are opposites is common knowledge.
     const opposites = new Set([...wordNetOpposites(), 'big small']);
     const adjectives = ['hot', 'wet', 'big', 'happy', 'early', 'dark', 'strong', 'quiet'];
-    const { pairs } = made('match', 'synonyms-opposites', adjectives);
+    const { pairs, rights } = made('match', 'synonyms-opposites', adjectives);
     const against = pairs.filter((pair) => pair.reason.includes('opposite'));
     expect(against.length).toBeGreaterThanOrEqual(4);
     for (const pair of against) {
-      const other = pair.partner.replace('right ', '');
+      const other = rights.find(({ id }) => id === pair.partner)?.text ?? '';
       expect([pair.word, other, opposites.has(`${pair.word} ${other}`)]).toEqual([
         pair.word,
         other,

@@ -1,6 +1,6 @@
-import type { Maker } from '../maker';
-import { sceneOf } from '../scene';
-import { numbered } from '../usable-words';
+import type { Maker } from '../making/maker';
+import { sceneOf } from '../interactions/point/scene-layout';
+import { numbered } from '../making/usable-words';
 import { pictured } from './find-in-picture';
 
 const MOST = 9;
@@ -14,7 +14,7 @@ const maker: Maker = {
   interaction: 'point',
   fewestWords: 3,
   needs: 'words that have a picture',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: true,
 
   make(input) {

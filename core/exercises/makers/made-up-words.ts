@@ -1,9 +1,12 @@
 import { sequenceIndexOf } from '../../classes/class-sequence';
-import { showWord } from '../../sounds/phonemes';
+import { showWord } from '../../languages/en/sounds/phonemes';
 import { decodableFrom } from '../../reach/reach-table';
-import { pseudowords } from '../../words/pseudowords';
-import type { Maker, MakerInput } from '../maker';
-import { numbered } from '../usable-words';
+import { pseudowords } from '../../search/pseudowords';
+import type { Maker, MakerInput } from '../making/maker';
+import { numbered } from '../making/usable-words';
+import { given, read } from '../making/parameters';
+
+const declared = { step: given<number>('number') };
 
 /** How many made-up words a check has (common practice: twenty). */
 const COUNT = 20;
@@ -14,7 +17,8 @@ function stepOf({
   words,
   lexicon,
 }: Pick<MakerInput, 'parameters' | 'words' | 'lexicon'>): number {
-  if (parameters.step !== undefined) return parameters.step;
+  const { step } = read(declared, parameters);
+  if (step !== undefined) return step;
   const index = sequenceIndexOf({ accent: lexicon.accent, sequence: null });
   const steps = words.flatMap(({ entry }) => (entry ? [decodableFrom(entry, index)] : []));
   return Math.max(14, ...steps.filter((step) => step < 200));
@@ -30,7 +34,8 @@ const maker: Maker = {
   fewestWords: 1,
   usesWords: false,
   needs: 'no words: the sounds taught so far',
-  languages: ['en'],
+  asks: ['sounds'],
+  parameters: declared,
   workedByDefault: false,
 
   make(input) {
@@ -52,8 +57,6 @@ const maker: Maker = {
       worked: false,
       task: {
         interaction: 'speak',
-        columns: 4,
-        dice: false,
         real: false,
         items: numbered(
           byStep.map(({ word, phonemes }) => {

@@ -2,8 +2,8 @@ import { readdirSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
-import type { GapTask } from '../interactions/gap';
-import type { SortTask } from '../interactions/sort';
+import type { GapTask } from '../interactions/gap/task';
+import type { SortTask } from '../interactions/sort/task';
 import { checkExercise, makeExercise, suggestWords, wordsOfTask } from '../make-exercise';
 import { makers } from '.';
 

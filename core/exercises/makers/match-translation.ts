@@ -1,4 +1,4 @@
-import { matchMaker } from '../match-maker';
+import { matchMaker } from '../making/match-maker';
 
 /** Words to join to the translations that the list gives them. */
 export default matchMaker({

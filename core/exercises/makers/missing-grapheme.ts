@@ -1,15 +1,19 @@
 import { showGrapheme } from '../../reach/check-word';
-import { showSound } from '../../sounds/phonemes';
-import { joinList } from '../../texts/join-list';
-import type { Lexicon } from '../../words/lexicon';
-import type { AlignedUnit } from '../../sounds/align';
-import type { MakerNote } from '../exercise';
-import type { GapItem, GapPiece } from '../interactions/gap';
-import type { Maker, MakerInput } from '../maker';
-import { findTargetSound, spellingsOf, usedSpellings } from '../target-sound';
+import { showSound } from '../../languages/en/sounds/phonemes';
+import { joinList } from '../../kernel/join-list';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import type { AlignedUnit } from '../../languages/en/sounds/align';
+import type { MakerNote } from '../making/exercise';
+import type { GapItem, GapPiece } from '../interactions/gap/task';
+import type { Maker, MakerInput } from '../making/maker';
+import { findTargetSound, spellingsOf, usedSpellings } from '../../search/target-sound';
+import { given, read } from '../making/parameters';
+
+/** The sound it is about, in ARPAbet; found in the words where it is not given. */
+const declared = { sound: given<string>('text') };
 
 function soundOf({ parameters, words }: Pick<MakerInput, 'parameters' | 'words'>) {
-  return parameters.sound ?? findTargetSound(words);
+  return read(declared, parameters).sound ?? findTargetSound(words);
 }
 
 /** The word cut at the letters of one grapheme; a split digraph leaves two gaps. */
@@ -69,7 +73,8 @@ const maker: Maker = {
   interaction: 'gap',
   fewestWords: 3,
   needs: 'words that share a sound',
-  languages: ['en'],
+  asks: ['sounds'],
+  parameters: declared,
   workedByDefault: true,
 
   make(input) {
@@ -130,7 +135,9 @@ const maker: Maker = {
         interaction: 'gap',
         items: ordered.map((item, index) => ({ ...item, id: `item-${index + 1}` })),
         bank: parameters.bank === false ? [] : spellings.map(showGrapheme),
-        gapLetters: Math.max(1, ...spellings.map((spelling) => spelling.replace('_e', '').length)),
+      },
+      paper: {
+        letters: Math.max(1, ...spellings.map((spelling) => spelling.replace('_e', '').length)),
       },
       notes,
     };

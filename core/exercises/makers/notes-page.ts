@@ -1,6 +1,7 @@
-import { headingText, sectionsIn } from '../../texts/analysis/segment';
+import { headingText, sectionsIn } from '../../languages/shared/segment';
 import { keywordsIn, labelOf } from '../../texts/reading/passage';
-import { everyLanguage, openItem, readingMaker, writeTask } from '../reading-maker';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { written } from '../making/written';
 
 const columns = [
   { title: 'Part', share: 0.22 },
@@ -18,7 +19,7 @@ export default readingMaker({
   interaction: 'write',
   needs: 'a text',
   fewest: 1,
-  languages: everyLanguage,
+  asks: [],
   title: 'My notes',
   instruction: 'After each part, stop and write.',
   make({ text, passage, lexicon, parameters }) {
@@ -37,7 +38,7 @@ export default readingMaker({
         parts.length > MOST
           ? [`There is room for ${MOST} parts; choose a section for the others.`]
           : [],
-      task: writeTask(
+      ...written(
         parts.slice(0, MOST).map(({ name, body }) =>
           openItem(name, words(body), {
             word: name,

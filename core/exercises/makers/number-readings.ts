@@ -1,6 +1,6 @@
-import { measureWords } from '../../speech/measure-words';
-import { grammarMaker } from '../grammar-maker';
-import { writeTask, type GivenItem } from '../reading-maker';
+import { grammarMaker } from '../making/grammar-maker';
+import { type GivenItem, written } from '../making/written';
+import { read, sentences } from '../making/parameters';
 
 /** Numbers with units written as they are read aloud. */
 export default grammarMaker({
@@ -8,12 +8,13 @@ export default grammarMaker({
   name: 'Read numbers and measures',
   description: '3.7 mm, −4 °C, 12 km/h: written as they are read aloud.',
   interaction: 'write',
+  sentences: 'own',
   needs: 'measures, one a line, or none: the weather station has its own',
   fewest: 3,
   title: 'How do you read it?',
   instruction: 'Write each measure in words, as you read it aloud.',
-  make({ parameters, random, wanted }) {
-    const own = parameters.sentences ?? [];
+  make({ parameters, random, wanted, pack: { inWords = (measure: string) => measure } }) {
+    const own = read({ sentences: sentences() }, parameters).sentences ?? [];
     const pick = (most: number) => Math.floor(random.next() * most);
     const made = random.shuffle([
       `${1 + pick(30)}.${1 + pick(9)} mm`,
@@ -36,8 +37,8 @@ export default grammarMaker({
       .slice(0, Math.max(wanted, own.length))
       .flatMap((measure): GivenItem[] => {
         try {
-          const answer = measureWords(measure, 'uk');
-          const american = measureWords(measure, 'us');
+          const answer = inWords(measure, 'uk');
+          const american = inWords(measure, 'us');
           const plainer = [answer, american].flatMap((one) => [
             one,
             one.replaceAll('-', ' '),
@@ -66,6 +67,6 @@ export default grammarMaker({
           return [];
         }
       });
-    return { notes, task: writeTask(items.slice(0, own.length > 0 ? own.length : wanted)) };
+    return { notes, ...written(items.slice(0, own.length > 0 ? own.length : wanted)) };
   },
 });

@@ -1,9 +1,9 @@
-import { patternsOf, patternTexts, type PatternName } from '../../sounds/patterns';
-import type { LexiconEntry, Lexicon } from '../../words/lexicon';
-import { rhymeKey } from '../../words/sound-index';
-import type { ChoiceItem } from '../interactions/choice';
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import { patternsOf, patternTexts, type PatternName } from '../../languages/en/sounds/patterns';
+import type { LexiconEntry, Lexicon } from '../../languages/en/lexicon/lexicon';
+import { rhymeKey } from '../../languages/en/words/sound-index';
+import type { ChoiceItem } from '../interactions/choice/task';
+import type { Maker } from '../making/maker';
+import { numbered, usableWords } from '../making/usable-words';
 
 /** A trait of words by which one of four can be odd, with how to say it. */
 interface Trait {
@@ -59,7 +59,7 @@ const maker: Maker = {
   interaction: 'choice',
   fewestWords: 4,
   needs: 'words of which several share a rhyme, a topic or a pattern',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon }) {

@@ -1,10 +1,11 @@
-import { isVowelPhoneme } from '../../sounds/phonemes';
-import type { AlignedUnit } from '../../sounds/align';
-import type { LexiconEntry } from '../../words/lexicon';
-import { joinList } from '../../texts/join-list';
-import type { BuildPiece } from '../interactions/build';
-import type { Maker, MaterialWord } from '../maker';
-import { numbered } from '../usable-words';
+import { isVowelPhoneme } from '../../languages/en/sounds/phonemes';
+import type { AlignedUnit } from '../../languages/en/sounds/align';
+import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
+import { joinList } from '../../kernel/join-list';
+import type { BuildPiece } from '../interactions/build/task';
+import type { Maker } from '../making/maker';
+import { numbered } from '../making/usable-words';
+import type { MaterialWord } from '../../search/material-word';
 
 /** Beginnings round the wheel. */
 const MOST = 10;
@@ -46,7 +47,7 @@ const maker: Maker = {
   interaction: 'build',
   fewestWords: 3,
   needs: 'words of one syllable that share their ending, such as rain, train, chain',
-  languages: ['en'],
+  asks: ['sounds'],
   workedByDefault: false,
   bringsWords: true,
   startWords: ['rain', 'train', 'chain', 'brain', 'main'],

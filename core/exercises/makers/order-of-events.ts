@@ -1,6 +1,6 @@
-import { readingMaker, shortOf } from '../reading-maker';
+import { readingMaker, shortOf } from '../making/reading-maker';
 import { simpleClause } from '../../texts/reading/simple-clause';
-import { numbered } from '../usable-words';
+import { numbered } from '../making/usable-words';
 
 /** Sentences that give the order away by their first word, or need the one before. */
 const tells =
@@ -14,10 +14,11 @@ export default readingMaker({
   interaction: 'order',
   needs: 'a text that tells what happened',
   fewest: 1,
+  usual: 5,
   title: 'What happened first?',
   instruction: 'Number the sentences in the order in which they happen in the text.',
-  make({ passage, parameters, random, lexicon }) {
-    const wanted = Math.min(8, parameters.count || 5);
+  make({ passage, random, lexicon, wanted: asked }) {
+    const wanted = Math.min(8, asked);
     const told = passage.sentences.filter(({ text, words }) => {
       if (words > 18 || tells.test(text)) return false;
       const clause = simpleClause(text, passage.names, lexicon);

@@ -1,4 +1,4 @@
-import { matchMaker } from '../match-maker';
+import { matchMaker } from '../making/match-maker';
 
 /** Cards to turn over two at a time. */
 export default matchMaker({

@@ -1,10 +1,12 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { bankAdjectives } from '../../grammar/frames/clause-bank';
-import { tenseFeatures, whyTense } from '../../grammar/transform/form-change';
-import { formOfVerb } from '../../forms/english/verb-forms';
-import { grammarMaker, type GrammarInput } from '../grammar-maker';
-import type { Scene } from '../interactions/write';
-import { openItem, writeTask, type GivenItem } from '../reading-maker';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { bankAdjectives } from '../../languages/en/grammar/frames/clause-bank';
+import { tenseFeatures, whyTense } from '../../languages/en/grammar/transform/form-change';
+import { formOfVerb } from '../../languages/en/forms/verb-forms';
+import { grammarMaker, type GrammarInput } from '../making/grammar-maker';
+import type { Scene } from '../interactions/write/task';
+import { openItem } from '../making/reading-maker';
+import { type GivenItem, written } from '../making/written';
+import { read, shaped } from '../making/parameters';
 
 const startWords = ['dog', 'snow', 'bus', 'goat', 'moon'];
 
@@ -30,7 +32,8 @@ export default grammarMaker({
     'Look at the pictures. Use the words of the box. First finish the sentences, then write your own.',
   make(input) {
     const { bank, words, wanted, lexicon, forms, target, random } = input;
-    if (input.parameters.scene) return aboutScene(input, input.parameters.scene);
+    const { scene } = read({ scene: shaped('picture', '') }, input.parameters);
+    if (scene) return aboutScene(input, scene);
     const named = words.map(({ word }) => word.toLowerCase());
     const pictured = (noun: string) => lexicon.picturesOf(noun)[0];
     const scenes = bank
@@ -82,7 +85,7 @@ export default grammarMaker({
     ];
     return {
       title: titleOf(target),
-      task: writeTask(scenes.length >= 3 ? [...frames, paragraph] : frames, {
+      ...written(scenes.length >= 3 ? [...frames, paragraph] : frames, {
         bank: box,
         checklist: checklistOf(target),
       }),
@@ -215,7 +218,7 @@ function aboutScene({ given, words, wanted, target }: GrammarInput, scene: Scene
           : [
               `Fewer than three of your sentences are in the ${target}: the paragraph has a model, but is not counted.`,
             ],
-    task: writeTask([...(frames.length > 0 ? frames : openFrames), paragraph], {
+    ...written([...(frames.length > 0 ? frames : openFrames), paragraph], {
       scene,
       bank: box.map((word) => ({ word })),
       checklist: checklistOf(target),

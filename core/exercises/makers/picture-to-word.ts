@@ -1,7 +1,7 @@
-import type { ChoiceItem } from '../interactions/choice';
-import { nearMisses } from '../distractors';
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import type { ChoiceItem } from '../interactions/choice/task';
+import { nearMisses } from '../making/distractors';
+import type { Maker } from '../making/maker';
+import { numbered, usableWords } from '../making/usable-words';
 
 /** A picture, and the word it shows among near misses. */
 const maker: Maker = {
@@ -13,7 +13,7 @@ const maker: Maker = {
   interaction: 'choice',
   fewestWords: 3,
   needs: 'words that have a picture',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon }) {

@@ -1,5 +1,6 @@
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import type { Maker } from '../making/maker';
+import { usableWords } from '../making/usable-words';
+import { written } from '../making/written';
 
 /** Pictures with a line to write the word on. */
 const maker: Maker = {
@@ -10,7 +11,7 @@ const maker: Maker = {
   interaction: 'write',
   fewestWords: 3,
   needs: 'words that have a picture',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon }) {
@@ -26,23 +27,14 @@ const maker: Maker = {
       // Another name for the same thing is right too: hen and chicken.
       accepted: lexicon.wordsOfPicture(picture).filter((each) => each !== entry.word),
       lines: 1,
-      reason: '',
+      reason: `It is a picture of ${word}.`,
     }));
     return {
       title: parameters.title ?? 'Write what you see',
       instruction:
         parameters.instruction ?? 'Look at the picture. Say the word. Write it on the line.',
       worked: parameters.worked ?? maker.workedByDefault,
-      task: {
-        interaction: 'write',
-        items: numbered(parameters.shuffle === false ? items : random.shuffle(items)).map(
-          (item) => ({
-            ...item,
-            reason: `It is a picture of ${item.word}.`,
-          }),
-        ),
-        script: [],
-      },
+      ...written(parameters.shuffle === false ? items : random.shuffle(items)),
       notes,
     };
   },

@@ -1,7 +1,7 @@
-import { placeKinds } from '../../grammar/frames/places';
-import { grammarMaker } from '../grammar-maker';
-import type { ChoiceItem } from '../interactions/choice';
-import { numbered } from '../usable-words';
+import { placeKinds } from '../../languages/en/grammar/frames/places';
+import { grammarMaker } from '../making/grammar-maker';
+import type { ChoiceItem } from '../interactions/choice/task';
+import { numbered } from '../making/usable-words';
 
 /** The or no article before the name of a place, with the rule. */
 export default grammarMaker({
@@ -9,6 +9,7 @@ export default grammarMaker({
   name: 'Articles with place names',
   description: 'The Nile but Lake Victoria: the or nothing before rivers, seas, countries, cities.',
   interaction: 'choice',
+  sentences: 'none',
   needs: 'nothing: Wordane has the places',
   fewest: 3,
   usual: 10,

@@ -1,6 +1,7 @@
 import { findItQuestions } from '../../texts/reading/find-it-questions';
 import { proofOf, type Passage } from '../../texts/reading/passage';
-import { openItem, readingMaker, writeTask, type GivenItem } from '../reading-maker';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { type GivenItem, written } from '../making/written';
 
 /** Paragraphs of one sheet. */
 const MOST = 12;
@@ -34,6 +35,7 @@ export default readingMaker({
     'The text is printed with a question after each paragraph; the learner answers and goes on.',
   interaction: 'write',
   needs: 'a text of some paragraphs',
+  printable: false,
   fewest: 1,
   title: 'Read, answer, go on',
   instruction: 'Read to the question. Answer it before you read on.',
@@ -70,7 +72,7 @@ export default readingMaker({
     });
     const left = readings.length - last;
     return {
-      task: writeTask(items),
+      ...written(items),
       notes:
         left > 0
           ? [

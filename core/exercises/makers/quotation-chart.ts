@@ -1,7 +1,8 @@
-import { quotationChart, quote, lineNumberAt } from '../../texts/marks/quotation-chart';
+import { quotationChart, quote, lineNumberAt } from '../../texts/reading/quotation-chart';
 import { findDevices } from '../../texts/devices/find-devices';
 import { SyllableCounter } from '../../texts/analysis/syllable-count';
-import { everyLanguage, openItem, readingMaker, writeTask } from '../reading-maker';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { written } from '../making/written';
 
 const columns = [
   { title: 'Quotation', share: 0.24 },
@@ -22,7 +23,7 @@ export default readingMaker({
     'Quotation, line, method, effect, why: from your marks; the key holds your model answers.',
   interaction: 'write',
   needs: 'a text with marked methods',
-  languages: everyLanguage,
+  asks: [],
   fewest: 1,
   workedByDefault: false,
   title: 'Quotation chart',
@@ -65,7 +66,7 @@ export default readingMaker({
             : [
                 'Nothing is marked in this text yet, and nothing was found in it. Mark methods under Texts.',
               ],
-      task: writeTask(
+      ...written(
         found.map(({ quotation, where, method, effect, why }) =>
           openItem(quotation, [method, effect, why].filter((part) => part !== '').join(' · '), {
             word: quotation,

@@ -7,9 +7,9 @@ import { poems, proses } from '../../testing/texts';
 import { completeMaterial, materialOf, type TextMaterial } from '../../texts/reading/text-material';
 import { editableTexts } from '../hand-edits';
 import { interactionOf } from '../interactions';
-import { checkSentence } from '../interactions/sentence-check';
+import { checkSentence } from '../../languages/shared/sentence-check';
 import { checkExercise, makeExercise, markTask } from '../make-exercise';
-import { versions } from '../versions';
+import { versions } from '../../kernel/version';
 import { makers } from '.';
 
 const lexicon = testLexicon();

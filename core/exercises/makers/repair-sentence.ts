@@ -1,7 +1,7 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { verbPhrase } from '../../forms/english/verb-phrase';
-import { grammarMaker, shortage } from '../grammar-maker';
-import { writeTask, type GivenItem } from '../reading-maker';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { verbPhrase } from '../../languages/en/forms/verb-phrase';
+import { grammarMaker, shortage } from '../making/grammar-maker';
+import { type GivenItem, written } from '../making/written';
 
 const faults = [
   'capital and end mark',
@@ -97,7 +97,7 @@ export default grammarMaker({
     }
     return {
       notes: given.length > 0 ? shortage(items.length, wanted, 'a statement that is whole') : [],
-      task: writeTask(items),
+      ...written(items),
     };
   },
 });

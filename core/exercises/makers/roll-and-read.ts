@@ -1,6 +1,6 @@
-import type { Maker } from '../maker';
-import { spokenItems } from '../spoken-items';
-import { usableWords } from '../usable-words';
+import type { Maker } from '../making/maker';
+import { spokenItems } from '../making/spoken-items';
+import { usableWords } from '../making/usable-words';
 
 const ROWS = 6;
 
@@ -13,7 +13,7 @@ const maker: Maker = {
   interaction: 'speak',
   fewestWords: 6,
   needs: 'six words or more',
-  languages: ['en'],
+  asks: ['sounds'],
   workedByDefault: false,
 
   make({ words, parameters, random }) {
@@ -36,11 +36,10 @@ const maker: Maker = {
       worked: false,
       task: {
         interaction: 'speak',
-        columns,
-        dice: true,
         real: true,
         items: spokenItems(row),
       },
+      paper: { columns, dice: true },
       notes,
     };
   },

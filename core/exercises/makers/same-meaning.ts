@@ -1,9 +1,9 @@
-import { bankSentence, capitalised } from '../../grammar/frames/bank-sentence';
-import { targets, transformSentence } from '../../grammar/transform/transform';
-import { closestFirst, grammarMaker, shortage } from '../grammar-maker';
-import { writeTask, type GivenItem } from '../reading-maker';
-import { bankConditions, pairText } from '../../grammar/frames/clause-bank';
-import { conditionalSentence } from '../../grammar/frames/conditional-sentence';
+import { bankSentence, capitalised } from '../../languages/en/grammar/frames/bank-sentence';
+import { targets, transformSentence } from '../../languages/en/grammar/transform/transform';
+import { closestFirst, grammarMaker, shortage } from '../making/grammar-maker';
+import { type GivenItem, written } from '../making/written';
+import { bankConditions, pairText } from '../../languages/en/grammar/frames/clause-bank';
+import { conditionalSentence } from '../../languages/en/grammar/frames/conditional-sentence';
 
 /** Changes of one sentence; joining two has a maker of its own. */
 const single = targets.filter(
@@ -111,7 +111,7 @@ export default grammarMaker({
         given.length > 0
           ? shortage(chosen.length, wanted, `a sentence with the form ${target}`)
           : [],
-      task: writeTask(chosen),
+      ...written(chosen),
     };
   },
 });

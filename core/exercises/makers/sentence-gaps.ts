@@ -1,9 +1,15 @@
-import type { LexiconEntry } from '../../words/lexicon';
-import type { GapItem } from '../interactions/gap';
-import type { Maker, MakerInput } from '../maker';
-import { exampleOf, wholeWord } from '../example-of';
-import { partnerOf } from '../partners';
-import { numbered, usableWords } from '../usable-words';
+import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
+import type { GapItem } from '../interactions/gap/task';
+import type { Maker, MakerInput } from '../making/maker';
+import { exampleOf, wholeWord } from '../making/example-of';
+import { partnerOf } from '../making/partners';
+import { numbered, usableWords } from '../making/usable-words';
+import { flag, read, sentences } from '../making/parameters';
+
+const declared = {
+  sentences: sentences(),
+  hints: flag('Give a hint where two words would fit', true),
+};
 
 const MOST = 10;
 
@@ -47,7 +53,8 @@ const maker: Maker = {
   fewestWords: 3,
   needsMeanings: true,
   needs: 'words with an example sentence or a short meaning',
-  languages: ['en'],
+  asks: ['words', 'meanings'],
+  parameters: declared,
   workedByDefault: true,
 
   make(input) {
@@ -70,7 +77,7 @@ const maker: Maker = {
         )
         .map((other) => other.word);
     };
-    const hinted = parameters.hints !== false;
+    const hinted = read(declared, parameters).hints;
     const items = chosen.map(({ word: { word, entry }, found }): Omit<GapItem, 'id'> => {
       const fits = found.source === 'meaning' ? [] : rivals(entry);
       const meaning = fits.length > 0 ? partnerOf({ word, entry }, 'meaning', input) : '';
@@ -105,9 +112,9 @@ const maker: Maker = {
         interaction: 'gap',
         items: numbered(items),
         bank: parameters.bank === false ? [] : random.shuffle(bank),
-        gapLetters: Math.max(5, ...chosen.map(({ word }) => word.word.length)),
         sentences: true,
       },
+      paper: { letters: Math.max(5, ...chosen.map(({ word }) => word.word.length)) },
       notes,
     };
   },

@@ -1,10 +1,11 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { combine } from '../../grammar/transform/combine';
-import { analyseSentence } from '../../grammar/describe/describe-sentence';
-import { clauseParts } from '../../grammar/clauses/clause-parts';
-import { textOf } from '../../grammar/transform/clause-frame';
-import { grammarMaker, shortage } from '../grammar-maker';
-import { writeTask, type GivenItem } from '../reading-maker';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { combine } from '../../languages/en/grammar/transform/combine';
+import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
+import { clauseParts } from '../../languages/en/grammar/clauses/clause-parts';
+import { textOf } from '../../languages/en/grammar/transform/clause-frame';
+import { grammarMaker, shortage } from '../making/grammar-maker';
+import { type GivenItem, written } from '../making/written';
+import { read, shaped } from '../making/parameters';
 
 const blank = '__________________________';
 
@@ -24,7 +25,8 @@ export default grammarMaker({
   title: 'Plan your sentence',
   instruction:
     'Make notes: who or what, did what, why. Then write one whole sentence. Check: capital letter, verb, end mark.',
-  make({ given, bank, words, wanted, parameters: { scene }, lexicon, forms }) {
+  make({ given, bank, words, wanted, parameters, lexicon, forms }) {
+    const { scene } = read({ scene: shaped('picture', '') }, parameters);
     const checks = {
       words: [],
       fewest: 6,
@@ -113,7 +115,7 @@ export default grammarMaker({
           : scene
             ? ['Write your own sentences about your picture: they become the models of the key.']
             : [],
-      task: writeTask(chosen, {
+      ...written(chosen, {
         ...(scene ? { scene } : {}),
         checklist: [
           'It begins with a capital letter.',

@@ -1,6 +1,6 @@
-import { kindsOfSentence, sentencesByKind, whyKind } from '../sentence-kinds';
-import { grammarMaker } from '../grammar-maker';
-import { numbered } from '../usable-words';
+import { kindsOfSentence, sentencesByKind, whyKind } from '../making/sentence-kinds';
+import { grammarMaker } from '../making/grammar-maker';
+import { numbered } from '../making/usable-words';
 
 /** Sentences without their end marks to be sorted: statement, question, command, exclamation. */
 export default grammarMaker({

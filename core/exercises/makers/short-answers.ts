@@ -1,9 +1,9 @@
-import { hasOperator, negativeOf, withOperator } from '../../forms/english/verb-phrase';
-import { capitalised } from '../../grammar/frames/bank-sentence';
-import { tenseFeatures, tenses } from '../../grammar/transform/form-change';
-import { grammarMaker } from '../grammar-maker';
-import type { GapItem } from '../interactions/gap';
-import { numbered } from '../usable-words';
+import { hasOperator, negativeOf, withOperator } from '../../languages/en/forms/verb-phrase';
+import { capitalised } from '../../languages/en/grammar/frames/bank-sentence';
+import { tenseFeatures, tenses } from '../../languages/en/grammar/transform/form-change';
+import { grammarMaker } from '../making/grammar-maker';
+import type { GapItem } from '../interactions/gap/task';
+import { numbered } from '../making/usable-words';
 
 /** A question and the beginning of its answer: Yes, it ___. */
 export default grammarMaker({
@@ -12,6 +12,7 @@ export default grammarMaker({
   description:
     'Does the wind blow? – Yes, it does. The auxiliary of the question comes back in the answer.',
   interaction: 'gap',
+  sentences: 'none',
   needs: 'nothing: Wordane makes the questions',
   targets: ['all tenses', ...tenses.filter((tense) => !/perfect continuous/.test(tense))],
   usual: 8,
@@ -55,9 +56,9 @@ export default grammarMaker({
         interaction: 'gap',
         items: numbered(items),
         bank: [],
-        gapLetters: 8,
         sentences: true,
       },
+      paper: { letters: 8 },
     };
   },
 });

@@ -1,5 +1,5 @@
-import { rhymeKey } from '../../words/sound-index';
-import { sortMaker } from '../sort-maker';
+import { rhymeKey } from '../../languages/en/words/sound-index';
+import { sortMaker } from '../making/sort-maker';
 
 /** Words under the word they rhyme with. */
 export default sortMaker({

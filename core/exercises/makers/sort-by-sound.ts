@@ -1,7 +1,12 @@
 import { showGrapheme } from '../../reach/check-word';
-import { showSound } from '../../sounds/phonemes';
-import type { MaterialWord } from '../maker';
-import { sortMaker } from '../sort-maker';
+import { showSound } from '../../languages/en/sounds/phonemes';
+
+import { sortMaker } from '../making/sort-maker';
+import type { MaterialWord } from '../../search/material-word';
+import { given, read } from '../making/parameters';
+
+/** The spelling it is about; found in the words where it is not given. */
+const declared = { spelling: given<string>('text') };
 
 /** Letters that say several sounds, in the order they are taught (common practice). */
 const variable = ['ow', 'ea', 'oo', 'ch', 'y', 'ou', 'g', 'c', 'ie', 's', 'ear', 'a', 'i', 'o'];
@@ -38,12 +43,13 @@ export default sortMaker({
   group: 'Sounds and spelling',
   description: 'One spelling that says several sounds: words sorted by the sound (snow, cow).',
   needs: 'words with one spelling that says different sounds, such as snow and cow',
+  parameters: declared,
   startWords: ['snow', 'blow', 'low', 'slow', 'cow', 'down', 'now', 'brown'],
   title: ({ words, parameters }) =>
-    `Which sound does ${showGrapheme(parameters.spelling ?? spellingOf(words) ?? 'it')} say?`,
+    `Which sound does ${showGrapheme(read(declared, parameters).spelling ?? spellingOf(words) ?? 'it')} say?`,
   instruction: 'Cut out the words. Read each one aloud. Glue it under the sound you hear.',
   homeOf({ word, entry }, { words, parameters }) {
-    const spelling = parameters.spelling ?? spellingOf(words);
+    const spelling = read(declared, parameters).spelling ?? spellingOf(words);
     if (spelling === undefined) return 'has no spelling that says another sound in another word';
     const units = entry.readings[0].units.filter((unit) => unit.grapheme === spelling);
     const sounds = new Set(units.map((unit) => unit.phonemes.join(' ')));
@@ -61,14 +67,14 @@ export default sortMaker({
     return { heading: sound, reason: `In ${word}, ${showGrapheme(spelling)} says ${sound}.` };
   },
   replacements: (word, { words, parameters }) => {
-    const spelling = parameters.spelling ?? spellingOf(words);
+    const spelling = read(declared, parameters).spelling ?? spellingOf(words);
     const sound = word.entry?.readings[0].units
       .find((unit) => unit.grapheme === spelling)
       ?.phonemes.join(' ');
     return spelling === undefined || !sound ? [] : [{ spelling, sound }];
   },
   suggestions: ({ words, parameters }) => {
-    const spelling = parameters.spelling ?? spellingOf(words) ?? 'ow';
+    const spelling = read(declared, parameters).spelling ?? spellingOf(words) ?? 'ow';
     return [{ spelling }];
   },
 });

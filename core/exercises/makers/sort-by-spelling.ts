@@ -1,13 +1,17 @@
 import { showGrapheme } from '../../reach/check-word';
-import { showSound } from '../../sounds/phonemes';
-import { joinList } from '../../texts/join-list';
-import type { MakerNote } from '../exercise';
-import type { SortCard } from '../interactions/sort';
-import type { Maker, MakerInput } from '../maker';
-import { findTargetSound, spellingsOf, usedSpellings } from '../target-sound';
+import { showSound } from '../../languages/en/sounds/phonemes';
+import { joinList } from '../../kernel/join-list';
+import type { MakerNote } from '../making/exercise';
+import type { SortCard } from '../interactions/sort/task';
+import type { Maker, MakerInput } from '../making/maker';
+import { findTargetSound, spellingsOf, usedSpellings } from '../../search/target-sound';
+import { given, read } from '../making/parameters';
+
+/** The sound it is about, in ARPAbet; found in the words where it is not given. */
+const declared = { sound: given<string>('text') };
 
 function soundOf({ parameters, words }: Pick<MakerInput, 'parameters' | 'words'>) {
-  return parameters.sound ?? findTargetSound(words);
+  return read(declared, parameters).sound ?? findTargetSound(words);
 }
 
 /** Word cards to cut out and glue under the spelling of one sound. */
@@ -19,7 +23,8 @@ const maker: Maker = {
   interaction: 'sort',
   fewestWords: 4,
   needs: 'words that share a sound and spell it in two ways or more',
-  languages: ['en'],
+  asks: ['sounds'],
+  parameters: declared,
   workedByDefault: false,
 
   make(input) {

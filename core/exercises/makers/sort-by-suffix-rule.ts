@@ -1,8 +1,9 @@
-import { inflect, ruleText, suffixes, type Suffix } from '../../forms/english/inflect';
-import { wordClassBits } from '../../words/word-class';
-import type { ExerciseParameters } from '../exercise';
-import { sortMaker } from '../sort-maker';
-import { shownSuffix } from '../../forms/english/built-form';
+import { inflect, ruleText, type Suffix } from '../../languages/en/forms/inflect';
+import { wordClassBits } from '../../languages/en/lexicon/word-class';
+import type { ExerciseParameters } from '../making/exercise';
+import { sortMaker } from '../making/sort-maker';
+import { shownSuffix } from '../../languages/en/forms/built-form';
+import { choice, read } from '../making/parameters';
 
 /** Endings whose rules differ by the base word, with the class of word that takes them. */
 const sortable: Partial<Record<Suffix, 'verb' | 'adjective'>> = {
@@ -13,15 +14,27 @@ const sortable: Partial<Record<Suffix, 'verb' | 'adjective'>> = {
   est: 'adjective',
 };
 
-function suffixOf({ suffix }: ExerciseParameters): Suffix {
-  const wanted = suffixes.find((each) => each === suffix);
-  return wanted !== undefined && wanted in sortable ? wanted : 'ing';
-}
+const declared = {
+  suffix: choice(
+    'Ending',
+    [
+      ['ing', '-ing'],
+      ['ed', '-ed'],
+      ['s', '-s and -es'],
+      ['er', '-er (more)'],
+      ['est', '-est'],
+    ],
+    'ing',
+  ),
+};
+
+const suffixOf = (parameters: ExerciseParameters): Suffix => read(declared, parameters).suffix;
 
 /** Base words under what must be done before an ending is added. */
 export default sortMaker({
   id: 'sort-by-suffix-rule',
   name: 'Sort by the rule for an ending',
+  parameters: declared,
   group: 'Sounds and spelling',
   description: 'Base words sorted by what -ing, -ed, -s, -er or -est makes them do.',
   needs: 'base words that take the ending in different ways, such as hop, hope, rain, carry',

@@ -1,6 +1,11 @@
-import { syllablesOf, syllableTypeOf, type SyllableType } from '../../sounds/syllable-types';
-import type { MaterialWord } from '../maker';
-import { sortMaker } from '../sort-maker';
+import {
+  syllablesOf,
+  syllableTypeOf,
+  type SyllableType,
+} from '../../languages/en/sounds/syllable-types';
+import type { MaterialWord } from '../../search/material-word';
+
+import { sortMaker } from '../making/sort-maker';
 
 /** What a syllable of each type shows, as a teacher says it. */
 const typeNames: Readonly<Record<Exclude<SyllableType, 'other'>, readonly [string, string]>> = {

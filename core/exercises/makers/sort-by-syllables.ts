@@ -1,4 +1,4 @@
-import { sortMaker } from '../sort-maker';
+import { sortMaker } from '../making/sort-maker';
 
 /** Words under the number of their syllables. */
 export default sortMaker({

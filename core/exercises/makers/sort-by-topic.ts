@@ -1,5 +1,5 @@
-import type { MakerInput } from '../maker';
-import { sortMaker } from '../sort-maker';
+import type { MakerInput } from '../making/maker';
+import { sortMaker } from '../making/sort-maker';
 
 /** The topics that two or more of the words are about, the fullest first; four at most. */
 function topicsOf({ words, lexicon }: Pick<MakerInput, 'words' | 'lexicon'>): string[] {

@@ -1,14 +1,23 @@
-import { patternsOf, type PatternName } from '../../sounds/patterns';
-import type { MakerInput } from '../maker';
-import { sortMaker } from '../sort-maker';
+import { patternsOf, type PatternName } from '../../languages/en/sounds/patterns';
+import type { MakerInput } from '../making/maker';
+import { sortMaker } from '../making/sort-maker';
+import { openChoice, read } from '../making/parameters';
+
+const declared = {
+  letter: openChoice('Letter', 'the one that most words have', [
+    ['c', 'c: cat or city'],
+    ['g', 'g: goat or giant'],
+  ]),
+};
 
 /** The letter most words have: c unless more of them have a g with a sound of its own. */
 function letterOf({ words, parameters }: Pick<MakerInput, 'words' | 'parameters'>): 'c' | 'g' {
-  if (parameters.letter) return parameters.letter;
-  const count = (letter: 'c' | 'g') =>
+  const { letter } = read(declared, parameters);
+  if (letter !== undefined) return letter;
+  const count = (which: 'c' | 'g') =>
     words.filter(({ entry }) => {
       const patterns = entry ? patternsOf(entry.readings[0]) : [];
-      return patterns.includes(`hard-${letter}`) || patterns.includes(`soft-${letter}`);
+      return patterns.includes(`hard-${which}`) || patterns.includes(`soft-${which}`);
     }).length;
   return count('g') > count('c') ? 'g' : 'c';
 }
@@ -22,6 +31,7 @@ export default sortMaker({
   group: 'Sounds and spelling',
   description: 'Words with c (or g) sorted by its sound: cat or city, goat or giant.',
   needs: 'words with a hard and a soft c, or a hard and a soft g',
+  parameters: declared,
   title: (input) => `Hard ${letterOf(input)} or soft ${letterOf(input)}?`,
   instruction: 'Cut out the words. Say each one and listen. Glue it under its sound.',
   homeOf({ word, entry }, input) {

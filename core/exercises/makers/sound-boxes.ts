@@ -1,7 +1,7 @@
-import { showSound } from '../../sounds/phonemes';
-import type { GapItem, GapPiece } from '../interactions/gap';
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import { showSound } from '../../languages/en/sounds/phonemes';
+import type { GapItem, GapPiece } from '../interactions/gap/task';
+import type { Maker } from '../making/maker';
+import { numbered, usableWords } from '../making/usable-words';
 import { showGrapheme } from '../../reach/check-word';
 
 /** Most boxes that fit in a row for young writers. */
@@ -16,7 +16,7 @@ const maker: Maker = {
   interaction: 'gap',
   fewestWords: 3,
   needs: 'words of one or two syllables',
-  languages: ['en'],
+  asks: ['sounds'],
   workedByDefault: true,
 
   make({ words, parameters, random }) {
@@ -56,7 +56,7 @@ const maker: Maker = {
         parameters.instruction ??
         'Listen to the word. Say each sound. Write its spelling, one sound a box.',
       worked: parameters.worked ?? maker.workedByDefault,
-      task: { interaction: 'gap', items: ordered, bank: [], gapLetters: 2, boxes: true },
+      task: { interaction: 'gap', items: ordered, bank: [], boxes: true },
       notes,
     };
   },

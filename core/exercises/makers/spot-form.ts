@@ -1,11 +1,12 @@
-import { analysePassage } from '../../grammar/find/analyse-passage';
-import { featureNames } from '../../grammar/find/features';
-import { findInText, seemsForeign } from '../../grammar/find/find-in-text';
-import { structureNames } from '../../grammar/structures/structure-table';
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { tenseFeatures, whyTense } from '../../grammar/transform/form-change';
-import { grammarMaker } from '../grammar-maker';
-import { numbered } from '../usable-words';
+import { analysePassage } from '../../languages/en/grammar/find/analyse-passage';
+import { featureNames } from '../../languages/en/grammar/structures/feature-names';
+import { findInText, seemsForeign } from '../../languages/en/grammar/find/find-in-text';
+import { structureNames } from '../../languages/en/grammar/structures/structure-table';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { tenseFeatures, whyTense } from '../../languages/en/grammar/transform/form-change';
+import { grammarMaker } from '../making/grammar-maker';
+import { numbered } from '../making/usable-words';
+import { read, sentences } from '../making/parameters';
 
 const MOST = 12;
 
@@ -32,7 +33,7 @@ export default grammarMaker({
   title: 'Spot the form',
   instruction: 'Underline each one.',
   make({ parameters, text, bank, lexicon, forms, target, wanted }) {
-    const own = (parameters.sentences ?? []).join(' ');
+    const own = (read({ sentences: sentences() }, parameters).sentences ?? []).join(' ');
     const tenses = ['past simple', 'present perfect', 'past simple'];
     const made = bank
       .slice(0, 5)
@@ -57,7 +58,7 @@ export default grammarMaker({
       : analysePassage(shown, lexicon).filter(({ analysis }) => !analysis.sure).length;
     return {
       title: `Find the ${target}`,
-      instruction: `Read the text. Underline ${featureNames.includes(target) ? `all ${target}` : `each ${target}`}: there are ${items.length}.`,
+      instruction: `Read the text. Underline ${(featureNames as readonly string[]).includes(target) ? `all ${target}` : `each ${target}`}: there are ${items.length}.`,
       notes: [
         ...(items.length === 0
           ? [`There is no ${target} here. Choose another form, or a text in which it stands.`]
@@ -86,10 +87,10 @@ function cut(
   wanted: number,
   lexicon: Parameters<typeof findInText>[2],
 ): string {
-  const sentences = analysePassage(text, lexicon, false);
+  const whole = analysePassage(text, lexicon, false);
   const places = findInText(text, target, lexicon);
   let end = 0;
-  for (const sentence of sentences) {
+  for (const sentence of whole) {
     const words = text.slice(0, sentence.end).split(' ').length;
     if (end > 0 && words > 180) break;
     end = sentence.end;

@@ -1,5 +1,6 @@
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import type { Maker } from '../making/maker';
+import { usableWords } from '../making/usable-words';
+import { written } from '../making/written';
 
 /** Words to be cut into their syllables. */
 const maker: Maker = {
@@ -10,7 +11,7 @@ const maker: Maker = {
   interaction: 'write',
   fewestWords: 3,
   needs: 'words of two syllables or more',
-  languages: ['en'],
+  asks: ['sounds'],
   workedByDefault: true,
 
   make({ words, parameters, random }) {
@@ -36,11 +37,7 @@ const maker: Maker = {
       instruction:
         parameters.instruction ?? 'Clap the word. Write it again with a dot between its syllables.',
       worked: parameters.worked ?? maker.workedByDefault,
-      task: {
-        interaction: 'write',
-        items: numbered(parameters.shuffle === false ? items : random.shuffle(items)),
-        script: [],
-      },
+      ...written(parameters.shuffle === false ? items : random.shuffle(items)),
       notes,
     };
   },

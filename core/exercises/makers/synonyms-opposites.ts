@@ -1,6 +1,7 @@
-import { define } from '../../words/meanings';
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import { define } from '../../languages/en/words/meanings';
+import { matchTask } from '../making/match-task';
+import type { Maker } from '../making/maker';
+import { usableWords } from '../making/usable-words';
 
 /** A partner rarer than this is not known to a class. */
 const LEAST_ZIPF = 3.4;
@@ -17,7 +18,7 @@ const maker: Maker = {
   fewestWords: 3,
   needsMeanings: true,
   needs: 'words that have a synonym or an opposite',
-  languages: ['en'],
+  asks: ['words', 'meanings'],
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon, meanings }) {
@@ -45,20 +46,15 @@ const maker: Maker = {
         parameters.instruction ??
         'Join each word to its partner. Write S if they mean nearly the same, O if they are opposites.',
       worked: parameters.worked ?? maker.workedByDefault,
-      task: {
-        interaction: 'match',
-        pairs: numbered(
-          chosen.map(({ word: { word }, found }) => ({
-            word,
-            left: { id: word, text: word },
-            partner: `right ${found.partner}`,
-            reason: `${word} is ${found.kind} ${found.partner}.`,
-          })),
-        ),
-        rights: random.shuffle(
-          chosen.map(({ found }) => ({ id: `right ${found.partner}`, text: found.partner })),
-        ),
-      },
+      task: matchTask(
+        chosen.map(({ word: { word }, found }) => ({
+          word,
+          left: word,
+          right: { text: found.partner },
+          reason: `${word} is ${found.kind} ${found.partner}.`,
+        })),
+        random,
+      ),
       notes,
     };
   },

@@ -1,9 +1,9 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { tenseFeatures, whyTense } from '../../grammar/transform/form-change';
-import { verbPhrase } from '../../forms/english/verb-phrase';
-import { grammarMaker, shortage } from '../grammar-maker';
-import type { ChoiceItem } from '../interactions/choice';
-import { numbered } from '../usable-words';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { tenseFeatures, whyTense } from '../../languages/en/grammar/transform/form-change';
+import { verbPhrase } from '../../languages/en/forms/verb-phrase';
+import { grammarMaker, shortage } from '../making/grammar-maker';
+import type { ChoiceItem } from '../interactions/choice/task';
+import { numbered } from '../making/usable-words';
 
 /** Two tenses that are taken for each other, each with words of time that go with it alone. */
 const contrasts: Readonly<

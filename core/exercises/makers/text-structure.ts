@@ -1,7 +1,7 @@
 import { findStructureSignals, textStructures } from '../../texts/devices/signals';
-import { joinList } from '../../texts/join-list';
-import { readingMaker } from '../reading-maker';
-import { numbered } from '../usable-words';
+import { joinList } from '../../kernel/join-list';
+import { readingMaker } from '../making/reading-maker';
+import { numbered } from '../making/usable-words';
 
 /** How is it built? Each paragraph with signals, and the structure they show. */
 export default readingMaker({
@@ -12,10 +12,10 @@ export default readingMaker({
   interaction: 'choice',
   needs: 'an informational text with signal words',
   fewest: 1,
+  usual: 6,
   title: 'How is it built?',
   instruction: 'Read each part. Tick how it is built; the signal words help.',
-  make({ passage, parameters }) {
-    const wanted = parameters.count || 6;
+  make({ passage, wanted }) {
     const items = passage.paragraphs.flatMap(({ text }, index) => {
       const [first, second] = findStructureSignals(text);
       // Only where one structure is clearly signalled the most.

@@ -1,8 +1,8 @@
 import { entryOf } from '../../texts/analysis/word-tokens';
 import { senseInContext } from '../../texts/reading/sense-in-context';
 import { proofOf } from '../../texts/reading/passage';
-import { readingMaker, shortOf } from '../reading-maker';
-import { numbered } from '../usable-words';
+import { readingMaker, shortOf } from '../making/reading-maker';
+import { matchTask } from '../making/match-task';
 
 const MOST = 8;
 
@@ -16,10 +16,11 @@ export default readingMaker({
   needsMeanings: true,
   fewest: 3,
   workedByDefault: true,
+  usual: 6,
   title: 'Words to know before you read',
   instruction: 'Join each word to what it means in this text.',
-  make({ text, passage, parameters, random, lexicon, meanings }) {
-    const wanted = Math.min(MOST, parameters.count || 6);
+  make({ text, passage, random, lexicon, meanings, wanted: asked }) {
+    const wanted = Math.min(MOST, asked);
     const glosses = new Map(text.glosses.map(({ word, text: said }) => [word.toLowerCase(), said]));
     const chosen = new Set([...text.boxed, ...glosses.keys()].map((word) => word.toLowerCase()));
     const rare = passage.keywords
@@ -50,20 +51,15 @@ export default readingMaker({
     });
     return {
       notes: shortOf(pairs.length, Math.min(wanted, 3), 'words with a short meaning'),
-      task: {
-        interaction: 'match',
-        pairs: numbered(
-          pairs.map(({ word, reason }) => ({
-            word,
-            left: { id: word, text: word },
-            partner: `right ${word}`,
-            reason,
-          })),
-        ),
-        rights: random.shuffle(
-          pairs.map(({ word, meaning }) => ({ id: `right ${word}`, text: meaning })),
-        ),
-      },
+      task: matchTask(
+        pairs.map(({ word, meaning, reason }) => ({
+          word,
+          left: word,
+          right: { text: meaning },
+          reason,
+        })),
+        random,
+      ),
     };
   },
 });

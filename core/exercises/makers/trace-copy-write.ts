@@ -1,6 +1,17 @@
-import { canWrite, handNames, possibleInk, type Ink } from '../../handwriting/hands';
-import type { Maker } from '../maker';
-import { numbered } from '../usable-words';
+import { canWrite, handNames, possibleInk, type Ink } from '../../paper/hands';
+import type { Maker } from '../making/maker';
+import { written } from '../making/written';
+import { flag, read, shaped } from '../making/parameters';
+import { handParameters } from '../making/common-parameters';
+
+const declared = {
+  ...handParameters,
+  /** Each learner traces her own name instead of the words. */
+  ownName: flag('Each learner’s own name', false),
+  inks: shaped('inks', 'Letters'),
+  // A row is traced in the order of the list.
+  shuffle: flag('Shuffle', false),
+};
 
 /** The inks of a row: trace, trace, then write alone. */
 const stages: readonly Ink[] = ['arrows', 'dots', 'grey', 'blank'];
@@ -14,12 +25,12 @@ const maker: Maker = {
   interaction: 'write',
   fewestWords: 1,
   needs: 'any words or names',
-  languages: ['en', 'fr', 'es', 'pt'],
+  asks: ['school hand'],
+  parameters: declared,
   workedByDefault: false,
 
   make({ words, parameters, random }) {
-    const hand = parameters.hand ?? 'print';
-    const inks = parameters.inks ?? stages;
+    const { hand, ruling, inks = stages, shuffle } = read(declared, parameters);
     const usable = words.filter(({ word }) => canWrite(word, hand));
     const notes = words
       .filter((word) => !usable.includes(word))
@@ -27,28 +38,24 @@ const maker: Maker = {
         word,
         text: `The hand “${handNames[hand]}” has no letters for ${word}. Choose another hand. It was left out.`,
       }));
-    const ordered = parameters.shuffle === true ? random.shuffle(usable) : usable;
+    const ordered = shuffle ? random.shuffle(usable) : usable;
     return {
       title: parameters.title ?? 'Trace, copy, write',
       instruction:
         parameters.instruction ?? 'Trace the letters. Begin at the dot. Then write on your own.',
       worked: false,
-      task: {
-        interaction: 'write',
-        items: numbered(
-          ordered.map(({ word }) => ({
-            word,
-            prompt: '',
-            answer: word,
-            accepted: [],
-            lines: 1,
-            trace: inks.map((ink) => possibleInk(word, hand, ink)),
-            reason: '',
-          })),
-        ),
-        script: [],
-        handwriting: { hand, ...(parameters.ruling ? { ruling: parameters.ruling } : {}) },
-      },
+      ...written(
+        ordered.map(({ word }) => ({
+          word,
+          prompt: '',
+          answer: word,
+          accepted: [],
+          lines: 1,
+          trace: inks.map((ink) => possibleInk(word, hand, ink)),
+          reason: '',
+        })),
+        { handwriting: { hand, ...(ruling ? { ruling } : {}) } },
+      ),
       notes,
     };
   },

@@ -1,7 +1,7 @@
 import { proofOf } from '../../texts/reading/passage';
 import { statementsOf, type Verdict } from '../../texts/reading/statements';
-import { readingMaker, shortOf } from '../reading-maker';
-import { numbered } from '../usable-words';
+import { readingMaker, shortOf } from '../making/reading-maker';
+import { numbered } from '../making/usable-words';
 
 const verdicts: readonly Verdict[] = ['true', 'false', 'not said'];
 
@@ -15,10 +15,10 @@ export default readingMaker({
   needs: 'a text with plain statements',
   needsMeanings: true,
   fewest: 3,
+  usual: 6,
   title: 'True, false or not said?',
   instruction: 'Read the text again. Tick what is right.',
-  make({ passage, parameters, random, lexicon, meanings }) {
-    const wanted = parameters.count || 6;
+  make({ passage, random, lexicon, meanings, wanted }) {
     const statements = statementsOf(passage, lexicon, meanings, random, wanted);
     return {
       notes: shortOf(statements.length, Math.min(wanted, 3), 'statements that can stand alone'),

@@ -1,4 +1,4 @@
-import { matchMaker } from '../match-maker';
+import { matchMaker } from '../making/match-maker';
 
 /** Cards with the word on the front and its partner on the back. */
 export default matchMaker({

@@ -1,9 +1,13 @@
 import { showGrapheme } from '../../reach/check-word';
-import { showSound } from '../../sounds/phonemes';
-import type { SpotItem } from '../interactions/spot';
-import type { Maker } from '../maker';
-import { findTargetSound, spellingsOf, usedSpellings } from '../target-sound';
-import { numbered, usableWords } from '../usable-words';
+import { showSound } from '../../languages/en/sounds/phonemes';
+import type { SpotItem } from '../interactions/spot/task';
+import type { Maker } from '../making/maker';
+import { findTargetSound, spellingsOf, usedSpellings } from '../../search/target-sound';
+import { numbered, usableWords } from '../making/usable-words';
+import { given, read } from '../making/parameters';
+
+/** The sound it is about, in ARPAbet; found in the words where it is not given. */
+const declared = { sound: given<string>('text') };
 
 const WORDS_IN_ROW = 4;
 
@@ -16,11 +20,12 @@ const maker: Maker = {
   interaction: 'spot',
   fewestWords: 4,
   needs: 'words that share a sound',
-  languages: ['en'],
+  asks: ['sounds'],
+  parameters: declared,
   workedByDefault: true,
 
   make({ words, parameters, random }) {
-    const sound = parameters.sound ?? findTargetSound(words);
+    const sound = read(declared, parameters).sound ?? findTargetSound(words);
     const ipa = sound === undefined ? '' : showSound(sound.split(' '));
     const { used, notes } = usableWords(words, (word) => {
       const units = sound === undefined ? [] : spellingsOf(word, sound);
@@ -61,11 +66,11 @@ const maker: Maker = {
   },
 
   replacements(_, { words, parameters }) {
-    const sound = parameters.sound ?? findTargetSound(words);
+    const sound = read(declared, parameters).sound ?? findTargetSound(words);
     return sound === undefined ? [] : [{ sound }];
   },
   suggestions(input) {
-    const sound = input.parameters.sound ?? findTargetSound(input.words);
+    const sound = read(declared, input.parameters).sound ?? findTargetSound(input.words);
     return sound === undefined
       ? []
       : usedSpellings(input.words, sound).map((spelling) => ({ sound, spelling }));

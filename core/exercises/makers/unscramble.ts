@@ -1,7 +1,7 @@
-import type { OrderItem } from '../interactions/order';
-import type { Lexicon } from '../../words/lexicon';
-import type { Maker } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import type { OrderItem } from '../interactions/order/task';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import type { Maker } from '../making/maker';
+import { numbered, usableWords } from '../making/usable-words';
 
 /** Longer words have too many orders to try, and are hardly ever two words at once. */
 const MOST_TRIED = 6;
@@ -33,7 +33,7 @@ const maker: Maker = {
   interaction: 'order',
   fewestWords: 3,
   needs: 'words of three graphemes or more',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon }) {

@@ -1,9 +1,9 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { tenseFeatures, tenses, whyTense } from '../../grammar/transform/form-change';
-import { contractedVerb } from '../../grammar/transform/contractions';
-import { grammarMaker, shortage } from '../grammar-maker';
-import type { GapItem } from '../interactions/gap';
-import { numbered } from '../usable-words';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { tenseFeatures, tenses, whyTense } from '../../languages/en/grammar/transform/form-change';
+import { contractedVerb } from '../../languages/en/grammar/transform/contractions';
+import { grammarMaker, shortage } from '../making/grammar-maker';
+import type { GapItem } from '../interactions/gap/task';
+import { numbered } from '../making/usable-words';
 
 /** Words of time that go with one tense and no other. */
 export const timeOf: Readonly<Record<string, readonly string[]>> = {
@@ -75,9 +75,9 @@ export default grammarMaker({
         interaction: 'gap',
         items: numbered(items),
         bank: [],
-        gapLetters: Math.max(8, ...items.map(({ rule = '' }) => rule.length)),
         sentences: true,
       },
+      paper: { letters: Math.max(8, ...items.map(({ rule = '' }) => rule.length)) },
     };
   },
 });

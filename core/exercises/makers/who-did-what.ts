@@ -1,7 +1,7 @@
 import { proofOf } from '../../texts/reading/passage';
 import { simpleClause } from '../../texts/reading/simple-clause';
-import { readingMaker, shortOf } from '../reading-maker';
-import { numbered } from '../usable-words';
+import { readingMaker, shortOf } from '../making/reading-maker';
+import { matchTask } from '../making/match-task';
 
 const pointsBack = /\b(?:he|she|it|they|this|that|these|those)\b/i;
 
@@ -14,10 +14,11 @@ export default readingMaker({
   needs: 'a text in which several people or things do something',
   fewest: 3,
   workedByDefault: true,
+  usual: 6,
   title: 'Who did what?',
   instruction: 'Join each to what they did in the text.',
-  make({ passage, parameters, random, lexicon }) {
-    const wanted = Math.min(8, parameters.count || 6);
+  make({ passage, random, lexicon, wanted: asked }) {
+    const wanted = Math.min(8, asked);
     const seen = new Set<string>();
     const found = random.shuffle(passage.sentences).flatMap((sentence) => {
       if (sentence.words > 16) return [];
@@ -35,18 +36,15 @@ export default readingMaker({
     const chosen = found.slice(0, wanted);
     return {
       notes: shortOf(chosen.length, 3, 'people and things that do something'),
-      task: {
-        interaction: 'match',
-        pairs: numbered(
-          chosen.map(({ who, sentence }) => ({
-            word: who,
-            left: { id: who, text: who },
-            partner: `right ${who}`,
-            reason: proofOf(sentence),
-          })),
-        ),
-        rights: random.shuffle(chosen.map(({ who, did }) => ({ id: `right ${who}`, text: did }))),
-      },
+      task: matchTask(
+        chosen.map(({ who, did, sentence }) => ({
+          word: who,
+          left: who,
+          right: { text: did },
+          reason: proofOf(sentence),
+        })),
+        random,
+      ),
     };
   },
 });

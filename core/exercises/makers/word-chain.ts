@@ -1,10 +1,10 @@
-import { showSound } from '../../sounds/phonemes';
-import type { LexiconEntry } from '../../words/lexicon';
-import { phonemesOf } from '../../sounds/phonemes';
-import { phonemesIn, soundIndex } from '../../words/sound-index';
-import type { GapItem } from '../interactions/gap';
-import type { Maker, MakerInput } from '../maker';
-import { numbered, usableWords } from '../usable-words';
+import { showSound } from '../../languages/en/sounds/phonemes';
+import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
+import { phonemesOf } from '../../languages/en/sounds/phonemes';
+import { phonemesIn, soundIndex } from '../../languages/en/words/sound-index';
+import type { GapItem } from '../interactions/gap/task';
+import type { Maker, MakerInput } from '../making/maker';
+import { numbered, usableWords } from '../making/usable-words';
 
 const LINKS = 8;
 const LEAST_ZIPF = 3.2;
@@ -87,7 +87,7 @@ const maker: Maker = {
   fewestWords: 3,
   bringsWords: true,
   needs: 'words of one syllable to begin with',
-  languages: ['en'],
+  asks: ['sounds'],
   workedByDefault: true,
 
   make(input) {
@@ -118,8 +118,8 @@ const maker: Maker = {
         interaction: 'gap',
         items: numbered(items),
         bank: [],
-        gapLetters: Math.max(5, ...items.map((item) => item.key.length)),
       },
+      paper: { letters: Math.max(5, ...items.map((item) => item.key.length)) },
       notes,
     };
   },

@@ -1,7 +1,7 @@
 import { senseInContext } from '../../texts/reading/sense-in-context';
-import { define } from '../../words/meanings';
-import { readingMaker, shortOf } from '../reading-maker';
-import { numbered } from '../usable-words';
+import { define } from '../../languages/en/words/meanings';
+import { readingMaker, shortOf } from '../making/reading-maker';
+import { numbered } from '../making/usable-words';
 
 const LONGEST = 80;
 
@@ -13,10 +13,10 @@ export default readingMaker({
   interaction: 'choice',
   needs: 'a text with some less common words',
   needsMeanings: true,
+  usual: 5,
   title: 'What does the word mean here?',
   instruction: 'Find the word in the text. Tick the meaning that fits.',
-  make({ text, passage, parameters, random, lexicon, meanings }) {
-    const wanted = parameters.count || 5;
+  make({ text, passage, random, lexicon, meanings, wanted }) {
     if (meanings === undefined)
       return {
         task: { interaction: 'choice', items: [] },

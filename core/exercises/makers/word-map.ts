@@ -1,12 +1,12 @@
-import { baseOf } from '../../words/word-parts';
-import { define } from '../../words/meanings';
-import { soundIndex } from '../../words/sound-index';
-import type { LexiconEntry } from '../../words/lexicon';
-import type { BuildPiece } from '../interactions/build';
-import type { MakerNote } from '../exercise';
-import type { Maker, MakerInput } from '../maker';
-import { shortMeaning } from '../short-meaning';
-import { numbered } from '../usable-words';
+import { baseOf } from '../../languages/en/words/word-parts';
+import { define } from '../../languages/en/words/meanings';
+import { soundIndex } from '../../languages/en/words/sound-index';
+import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
+import type { BuildPiece } from '../interactions/build/task';
+import type { MakerNote } from '../making/exercise';
+import type { Maker, MakerInput } from '../making/maker';
+import { shortMeaning } from '../making/short-meaning';
+import { numbered } from '../making/usable-words';
 
 /** A word rarer than this is not known to a class. */
 const LEAST_ZIPF = 3.3;
@@ -80,7 +80,7 @@ const maker: Maker = {
   fewestWords: 1,
   needsMeanings: true,
   needs: 'a word with a meaning, a family or rhymes; the first such word is the middle',
-  languages: ['en'],
+  asks: ['words', 'meanings'],
   workedByDefault: false,
   startWords: ['rain'],
 

@@ -1,8 +1,8 @@
-import { bankSentence } from '../../grammar/frames/bank-sentence';
-import { tenseFeatures, tenses } from '../../grammar/transform/form-change';
-import { grammarMaker, shortage } from '../grammar-maker';
-import type { OrderItem } from '../interactions/order';
-import { numbered } from '../usable-words';
+import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { tenseFeatures, tenses } from '../../languages/en/grammar/transform/form-change';
+import { grammarMaker, shortage } from '../making/grammar-maker';
+import type { OrderItem } from '../interactions/order/task';
+import { numbered } from '../making/usable-words';
 
 /** The words of a sentence out of order; what belongs together stays together where there are many. */
 export default grammarMaker({

@@ -4,10 +4,10 @@ import {
   offsetOf,
   runOf,
   type Direction,
-} from '../interactions/letter-grid';
-import type { Maker } from '../maker';
-import type { Random } from '../random';
-import { numbered, usableWords } from '../usable-words';
+} from '../interactions/spot/letter-grid';
+import type { Maker } from '../making/maker';
+import type { Random } from '../../kernel/random';
+import { numbered, usableWords } from '../making/usable-words';
 
 const MOST = 12;
 const LARGEST = 15;
@@ -159,7 +159,7 @@ const maker: Maker = {
   interaction: 'spot',
   fewestWords: 4,
   needs: 'words of three letters to fifteen',
-  languages: ['en'],
+  asks: ['words'],
   workedByDefault: false,
 
   make({ words, parameters, random, lexicon }) {

@@ -1,5 +1,6 @@
 import { labelOf, proofOf } from '../../texts/reading/passage';
-import { openItem, readingMaker, shortOf, writeTask } from '../reading-maker';
+import { openItem, readingMaker, shortOf } from '../making/reading-maker';
+import { written } from '../making/written';
 
 const feeling =
   /\b(?:smiled|laughed|cried|sighed|shook|trembled|ran|hid|shouted|whispered|stared|frowned|hoped|feared|wished|afraid|happy|sad|angry|proud|worried|tired|lonely|brave|nervous|surprised|waited|stopped|turned|refused|promised|closed|opened|kept|left|gave)\b/i;
@@ -12,10 +13,10 @@ export default readingMaker({
     'Open questions about what the text shows without saying it; each has room for a model answer.',
   interaction: 'write',
   needs: 'a text',
+  usual: 4,
   title: 'Work it out',
   instruction: 'The text does not say it straight out. Give your reason with words from the text.',
-  make({ passage, parameters, random }) {
-    const wanted = parameters.count || 4;
+  make({ passage, random, wanted }) {
     const shown = passage.sentences.filter(
       ({ text, words }) => words >= 4 && words <= 26 && !/^["“]/.test(text) && !text.endsWith('?'),
     );
@@ -45,7 +46,7 @@ export default readingMaker({
       });
     });
     return {
-      task: writeTask(items),
+      ...written(items),
       notes: shortOf(items.length, Math.min(2, wanted), 'sentences to ask about'),
     };
   },

@@ -1,9 +1,10 @@
-import { checkSentence } from '../interactions/sentence-check';
-import type { WriteItem } from '../interactions/write';
-import { define } from '../../words/meanings';
-import type { Maker } from '../maker';
-import { handwritingOf } from '../handwriting-of';
-import { numbered, usableWords } from '../usable-words';
+import { checkSentence } from '../../languages/shared/sentence-check';
+import { define } from '../../languages/en/words/meanings';
+import type { Maker } from '../making/maker';
+import { handwritingOf } from '../making/handwriting-of';
+import { usableWords } from '../making/usable-words';
+import { type GivenItem, written } from '../making/written';
+import { handParameters } from '../making/common-parameters';
 
 const MOST_PICTURES = 8;
 /** Sentences asked for. */
@@ -22,7 +23,8 @@ const maker: Maker = {
   fewestWords: 3,
   needsMeanings: true,
   needs: 'words to write with; those that have a picture show it',
-  languages: ['en'],
+  asks: ['words', 'meanings'],
+  parameters: handParameters,
   workedByDefault: false,
 
   make({ words, parameters, random, lexicon, meanings }) {
@@ -41,7 +43,7 @@ const maker: Maker = {
     );
     const items = chosen
       .slice(0, MOST_SENTENCES)
-      .map(({ word: { word }, found: { example } }): Omit<WriteItem, 'id'> => ({
+      .map(({ word: { word }, found: { example } }): GivenItem => ({
         word,
         prompt: '',
         answer: example ?? `This is a sentence with the word ${word}.`,
@@ -56,16 +58,14 @@ const maker: Maker = {
         parameters.instruction ??
         `Choose a word from the box. Write a sentence with it: ${FEWEST_WORDS} words or more, a capital first, an end mark last.`,
       worked: parameters.worked ?? maker.workedByDefault,
-      task: {
-        interaction: 'write',
-        items: numbered(items),
+      ...written(items, {
         script: ['The sentences are the learner’s own; those given here are models.'],
         bank: chosen.map(({ word: { word }, found: { picture } }) => ({
           word,
           ...(picture === undefined ? {} : { picture }),
         })),
         ...handwritingOf(parameters),
-      },
+      }),
       notes,
     };
   },

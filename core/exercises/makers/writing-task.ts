@@ -1,5 +1,35 @@
-import { joinList } from '../../texts/join-list';
-import { everyLanguage, openItem, readingMaker, writeTask } from '../reading-maker';
+import { joinList } from '../../kernel/join-list';
+import { openItem, readingMaker } from '../making/reading-maker';
+import { written } from '../making/written';
+import { number, openChoice, read, text, words } from '../making/parameters';
+import { structureNames } from '../../languages/en/grammar/structures/structure-table';
+
+const sizes = [20, 40, 60, 80, 100, 120, 150, 200, 250, 300, 400, 500];
+
+const declared = {
+  fewest: number('Fewest words', {
+    least: 1,
+    most: 2000,
+    usual: 60,
+    offered: sizes,
+    unit: 'words',
+  }),
+  most: number('Most words', { least: 1, most: 2000, usual: 100, offered: sizes, unit: 'words' }),
+  required: words('Words that must be used', 30),
+  grammar: openChoice(
+    'Structure that must be used',
+    'none',
+    structureNames.map((name) => [name, name] as const),
+  ),
+  count: number('How often', {
+    least: 1,
+    most: 20,
+    usual: 3,
+    offered: [1, 2, 3, 4, 5],
+    unit: 'times or more',
+  }),
+  topic: text('What to write', 1000, 2),
+};
 
 /** A piece of writing with a range of words and words that must be in it: the learner’s text can be checked. */
 export default readingMaker({
@@ -8,24 +38,25 @@ export default readingMaker({
   description:
     'So many words, with words that must be used: the learner’s text is checked against both.',
   interaction: 'write',
+  parameters: declared,
   needs: 'a text',
   fewest: 1,
-  languages: everyLanguage,
+  asks: [],
   title: 'Now write',
   instruction: 'Write your text, then tick off the list.',
-  make({ text, passage, parameters }) {
-    const { fewest = 60, most = 100, grammar = '' } = parameters;
-    const structures = grammar === '' ? [] : [{ name: grammar, count: parameters.count || 3 }];
+  make({ text: given, passage, parameters }) {
+    const { fewest, most, grammar, count, ...values } = read(declared, parameters);
+    const structures = grammar === undefined ? [] : [{ name: grammar, count }];
     const asked = structures.map(({ name, count }) => `${count} × ${name}`);
-    const required = parameters.required ?? passage.keywords.slice(0, 4);
+    const required = values.required ?? passage.keywords.slice(0, 4);
     const topic =
-      parameters.topic ||
-      (text.kind === 'poem'
-        ? `Write a text of your own in answer to “${text.title}”.`
-        : `Write about “${text.title}” for someone who has not read it.`);
+      values.topic ||
+      (given.kind === 'poem'
+        ? `Write a text of your own in answer to “${given.title}”.`
+        : `Write about “${given.title}” for someone who has not read it.`);
     return {
       notes: fewest > most ? ['The fewest words are more than the most. Change one of them.'] : [],
-      task: writeTask(
+      ...written(
         [
           openItem(topic, '', {
             word: 'text',

@@ -1,14 +1,14 @@
 /** How each block of a teacher's own sheet looks on paper. */
-import type { HandName } from '../../handwriting/hands';
-import { plainRuling, rulingRow, type Ruling } from '../../handwriting/ruling';
-import type { RuleCard } from '../../rules/rule-card';
-import type { PageMark } from '../marks';
-import { textWidth } from '../measure';
-import type { Block } from '../paginate';
-import type { SheetStyle } from '../style';
-import { textBlock } from '../text-block';
-import { textAt } from '../faces/face';
-import { wordBox } from '../faces/word-box';
+import type { HandName } from '../../paper/hands';
+import { plainRuling, rulingRow, type Ruling } from '../../paper/ruling';
+import type { RuleCard } from '../../rule-cards/rule-card';
+import type { PageMark } from '../../paper/marks';
+import { textWidth } from '../../paper/measure';
+import type { Block } from '../../paper/paginate';
+import type { SheetStyle } from '../../paper/style';
+import { textBlock } from '../../paper/text-block';
+import { textAt } from '../../paper/face';
+import { wordBox } from '../../paper/word-box';
 import { LONGEST_CODE, qrMark } from './qr';
 import { ruleCardBlock } from './rule-card-face';
 import type { BlockSize } from './sheet-block';

@@ -1,6 +1,6 @@
 /** A QR code (ISO/IEC 18004) as one path of squares; the code itself is computed by the package qrcode. */
 import { create } from 'qrcode/lib/core/qrcode';
-import type { PageMark } from '../marks';
+import type { PageMark } from '../../paper/marks';
 
 /** White round the code that readers ask for, in modules. */
 const QUIET = 4;

@@ -1,11 +1,11 @@
 /** A rule card on paper: a page for the wall, or a box for the corner of a sheet. */
-import type { TimeLine } from '../../rules/grammar-rules';
-import type { RuleCard } from '../../rules/rule-card';
-import type { PageMark } from '../marks';
-import { breakLines } from '../measure';
-import { FOOT_HEIGHT, type Block } from '../paginate';
-import type { SheetStyle } from '../style';
-import { textAt } from '../faces/face';
+import type { TimeLine } from '../../languages/en/rules/grammar-rules';
+import type { RuleCard } from '../../rule-cards/rule-card';
+import type { PageMark } from '../../paper/marks';
+import { breakLines } from '../../paper/measure';
+import { FOOT_HEIGHT, type Block } from '../../paper/paginate';
+import type { SheetStyle } from '../../paper/style';
+import { textAt } from '../../paper/face';
 
 interface CardSizes {
   readonly width: number;

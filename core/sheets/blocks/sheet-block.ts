@@ -1,25 +1,7 @@
 /** The blocks a teacher arranges on a sheet of her own. */
-import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsNotEmpty,
-  IsObject,
-  IsOptional,
-  IsString,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-import { handIds, type HandName } from '../../handwriting/hands';
-import { ReadingLayout } from '../reading/reading-layout';
-import type { Ruling } from '../../handwriting/ruling';
+import { type HandName } from '../../paper/hand-names';
+import type { ReadingLayout } from '../../texts/reading-layout';
+import type { Ruling } from '../../paper/ruling';
 
 export const blockNames = {
   exercise: 'Exercise',
@@ -35,80 +17,37 @@ export const blockNames = {
   qr: 'QR code',
   page: 'New page',
 } as const;
+
 export type BlockKind = keyof typeof blockNames;
+
 export const blockKinds = Object.keys(blockNames) as BlockKind[];
 
 export const blockSizes = ['small', 'medium', 'large'] as const;
+
 export type BlockSize = (typeof blockSizes)[number];
 
-export class SheetBlock {
-  @IsString()
-  @IsNotEmpty()
-  id!: string;
-
-  @IsIn(blockKinds)
-  kind!: BlockKind;
-
+export interface SheetBlock {
+  readonly id: string;
+  readonly kind: BlockKind;
   /** Of a heading, a text or a QR code; the lines of a can-do slip; the word a picture shows. */
-  @IsOptional()
-  @IsString()
-  @MaxLength(4000, { message: 'A block can hold 4,000 letters at most.' })
-  text?: string;
-
+  readonly text?: string;
   /** The kept text that stands here, and how. */
-  @IsOptional()
-  @IsString()
-  textId?: string;
-
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => ReadingLayout)
-  reading?: ReadingLayout;
-
+  readonly textId?: string;
+  readonly reading?: ReadingLayout;
   /** The exercise of the lesson that stands here. */
-  @IsOptional()
-  @IsString()
-  part?: string;
-
+  readonly part?: string;
   /** Of a word box. */
-  @IsOptional()
-  @IsArray()
-  @IsString({ each: true })
-  @ArrayMaxSize(80, { message: 'A word box can hold 80 words at most.' })
-  words?: string[];
-
+  readonly words?: readonly string[];
   /** Pictures over the words of a word box. */
-  @IsOptional()
-  @IsBoolean()
-  pictures?: boolean;
-
+  readonly pictures?: boolean;
   /** A heading in outline, to colour in. */
-  @IsOptional()
-  @IsBoolean()
-  decorative?: boolean;
-
+  readonly decorative?: boolean;
   /** What a rule card is about, as `sound:EY`, `ending:ing` or `pattern:soft-c`. */
-  @IsOptional()
-  @Matches(/^(sound|ending|pattern|grammar):.+$/)
-  topic?: string;
-
+  readonly topic?: string;
   /** Of a picture; of a rule card: small for a corner, large for the wall. */
-  @IsOptional()
-  @IsIn(blockSizes)
-  size?: BlockSize;
-
+  readonly size?: BlockSize;
   /** Lines of a ruled space. */
-  @IsOptional()
-  @IsInt()
-  @Min(1)
-  @Max(40, { message: 'A ruled space can have 40 lines at most.' })
-  rows?: number;
-
-  @IsOptional()
-  @IsIn(handIds)
-  hand?: HandName;
-
-  @IsOptional()
-  @IsObject()
-  ruling?: Ruling;
+  readonly rows?: number;
+  readonly hand?: HandName;
+  readonly ruling?: Ruling;
 }

@@ -1,6 +1,6 @@
 /** A text broken into lines of print, each with the places of its words in the text. */
-import { headingText, isHeading, linesIn, paragraphsIn } from '../../texts/analysis/segment';
-import { textWidth, type Weight } from '../measure';
+import { headingText, isHeading, linesIn, paragraphsIn } from '../../languages/shared/segment';
+import { textWidth, type Weight } from '../../paper/measure';
 import { readRuby, type RubyRun } from './ruby';
 
 export interface PrintedWord {

@@ -1,6 +1,6 @@
 /** Lines under words, told apart without colour. */
 import type { MethodFamily } from '../../texts/marks/methods';
-import type { PageMark } from '../marks';
+import type { PageMark } from '../../paper/marks';
 
 export type LineStyle = 'solid' | 'dashed' | 'double' | 'wavy' | 'thick' | 'dotted';
 

@@ -1,13 +1,13 @@
 /** Grammar lit in a printed text: a line under each form, and what each line stands for. */
-import { seemsForeign } from '../../grammar/find/find-in-text';
-import { lightUp, type LitForm } from '../../grammar/find/light-up';
+import { seemsForeign } from '../../languages/en/grammar/find/find-in-text';
+import { lightUp, type LitForm } from '../../languages/en/grammar/find/light-up';
 import type { TextMaterial } from '../../texts/reading/text-material';
-import type { Lexicon } from '../../words/lexicon';
-import { textAt } from '../faces/face';
-import type { PageMark } from '../marks';
-import { textWidth } from '../measure';
-import type { Block } from '../paginate';
-import type { SheetStyle } from '../style';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { textAt } from '../../paper/face';
+import type { PageMark } from '../../paper/marks';
+import { textWidth } from '../../paper/measure';
+import type { Block } from '../../paper/paginate';
+import type { SheetStyle } from '../../paper/style';
 import type { PrintedLine } from './break-text';
 import { underline, type LineStyle } from './lines';
 

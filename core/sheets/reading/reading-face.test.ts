@@ -3,15 +3,16 @@ import { fernhillDemo } from '../../demo/fernhill';
 import { completeClass } from '../../classes/new-class';
 import { testLexicon } from '../../testing/test-lexicon';
 import { completeMaterial, materialOf, type TextMaterial } from '../../texts/reading/text-material';
-import { textWidth } from '../measure';
+import { textWidth } from '../../paper/measure';
 import { validateSync } from 'class-validator';
 import { plainToInstance } from 'class-transformer';
-import type { TextMark } from '../marks';
-import { sheetStyle } from '../style';
-import { layOutText } from './lay-out-text';
+import type { TextMark } from '../../paper/marks';
+import { sheetStyle } from '../../paper/style';
+import { layOutText } from '../lay-out-text';
 import { litForms } from './lit-forms';
-import { ReadingLayout } from './reading-layout';
+import type { ReadingLayout } from '../../texts/reading-layout';
 import { readRuby, withoutRuby } from './ruby';
+import { ReadingLayoutRecord } from '../../records/reading-layout-record';
 
 const texts = fernhillDemo(testLexicon()).texts.map(materialOf);
 const [wind, station] = texts as [TextMaterial, TextMaterial];
@@ -178,7 +179,7 @@ describe('grammar underlined in a printed text', () => {
 
   test('five forms, or a form that nobody knows, are refused in plain words', () => {
     const problems = (grammar: readonly string[]) =>
-      validateSync(plainToInstance(ReadingLayout, { grammar })).flatMap(({ constraints }) =>
+      validateSync(plainToInstance(ReadingLayoutRecord, { grammar })).flatMap(({ constraints }) =>
         Object.values(constraints ?? {}),
       );
     expect(problems(['articles', 'passive'])).toEqual([]);

@@ -1,19 +1,19 @@
 /** A text on paper: its lines numbered, its margin for notes, its glosses, marks and questions beside the lines they belong to. */
-import type { LitForm } from '../../grammar/find/light-up';
+import type { LitForm } from '../../languages/en/grammar/find/light-up';
 import { findMethod } from '../../texts/marks/methods';
 import type { Annotation } from '../../texts/marks/annotation';
 import { originalOf, type TextMaterial } from '../../texts/reading/text-material';
-import { textAt } from '../faces/face';
-import { wordBox } from '../faces/word-box';
-import type { PageMark } from '../marks';
-import { breakLines } from '../measure';
-import type { Block } from '../paginate';
-import type { SheetStyle } from '../style';
-import { textBlock } from '../text-block';
+import { textAt } from '../../paper/face';
+import { wordBox } from '../../paper/word-box';
+import type { PageMark } from '../../paper/marks';
+import { breakLines } from '../../paper/measure';
+import type { Block } from '../../paper/paginate';
+import type { SheetStyle } from '../../paper/style';
+import { textBlock } from '../../paper/text-block';
 import { familyLines, underline } from './lines';
 import { litLegend, litLines } from './lit-forms';
 import { breakText, type PrintedLine } from './break-text';
-import type { ReadingLayout } from './reading-layout';
+import type { ReadingLayout } from '../../texts/reading-layout';
 
 const NUMBERS = 9;
 const MARGIN_SHARE = 0.34;

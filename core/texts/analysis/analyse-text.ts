@@ -2,7 +2,7 @@
 import type { ClassProfile } from '../../classes/class-profile';
 import { sequenceIndexOf } from '../../classes/class-sequence';
 import { decodingReasons } from '../../reach/check-word';
-import type { Lexicon } from '../../words/lexicon';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { Measures } from './measures';
 import { profileOf, type LexicalProfile } from './profile';
 import {
@@ -21,9 +21,10 @@ import {
   wordsIn,
   type Section,
   type Span,
-} from './segment';
+} from '../../languages/shared/segment';
 import type { SyllableCounter } from './syllable-count';
 import { entryOf, namesIn, sentenceStarts, wordTokens, type WordToken } from './word-tokens';
+import { speaks } from '../../languages/registry/registry';
 
 export interface MeasuredPart {
   readonly counts: TextCounts;
@@ -226,7 +227,7 @@ export function analyseText(input: AnalyseInput): TextAnalysis {
     count = 0;
   });
   const counts = countsOf(inputs);
-  const english = language === 'en';
+  const english = speaks(language, 'words');
   onProgress?.(0.85);
   const analysis = {
     verse,

@@ -14,7 +14,14 @@ import { poems, proses, testSyllables } from '../../testing/texts';
 import { analyseText } from './analyse-text';
 import { isFamiliar } from './familiar';
 import { daleChallGrade } from './readability';
-import { linesIn, looksLikeVerse, paragraphsIn, sectionsIn, sentencesIn, wordsIn } from './segment';
+import {
+  linesIn,
+  looksLikeVerse,
+  paragraphsIn,
+  sectionsIn,
+  sentencesIn,
+  wordsIn,
+} from '../../languages/shared/segment';
 
 const lexicon = testLexicon();
 const syllables = testSyllables();

@@ -4,7 +4,7 @@
  */
 import { daleChall } from 'dale-chall';
 import { spache } from 'spache';
-import { irregularBaseOf } from '../../words/irregular-base';
+import { irregularBaseOf } from '../../languages/en/words/irregular-base';
 
 export type FamiliarList = 'dale-chall' | 'spache';
 

@@ -1,7 +1,7 @@
 /** Counts of a stretch of text, and all that the readability formulas ask for. */
 import { isFamiliar } from './familiar';
 import type { ReadabilityInputs } from './readability';
-import { lettersIn, type Span } from './segment';
+import { lettersIn, type Span } from '../../languages/shared/segment';
 import type { SyllableCounter } from './syllable-count';
 
 /** Facts of one written word that do not depend on its place; looked up once however often it comes. */

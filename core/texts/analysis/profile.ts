@@ -1,6 +1,6 @@
 /** The vocabulary of a text: how frequent its words are, at what level, and how many are different. */
-import { cefrOf, type CefrLevel } from '../../words/level';
-import type { Lexicon } from '../../words/lexicon';
+import { cefrOf, type CefrLevel } from '../../kernel/level';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { entryOf, type WordToken } from './word-tokens';
 
 export interface Band {

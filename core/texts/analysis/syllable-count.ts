@@ -3,7 +3,7 @@
  * first pronunciation, else the best guess by letters, which is right for 95 %.
  */
 import { syllable } from 'syllable';
-import { digitsAsWords } from '../../speech/number-words';
+import { digitsAsWords } from '../../languages/en/speech/number-words';
 
 /** Written counts as they are packed: only the words that a guess by letters gets wrong. */
 export function unpackSyllables(packed: string): ReadonlyMap<string, number> {

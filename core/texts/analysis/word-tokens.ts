@@ -1,7 +1,7 @@
 /** The words of a text as the word bank knows them: letters with apostrophes inside, hyphenated words part by part. */
-import type { Lexicon, LexiconEntry } from '../../words/lexicon';
-import { irregularBaseOf } from '../../words/irregular-base';
-import type { Span } from './segment';
+import type { Lexicon, LexiconEntry } from '../../languages/en/lexicon/lexicon';
+import { irregularBaseOf } from '../../languages/en/words/irregular-base';
+import type { Span } from '../../languages/shared/segment';
 
 export interface WordToken extends Span {
   /** As it is written. */

@@ -1,6 +1,6 @@
 /** What a machine can find in a text: offered to the teacher, never imposed. */
-import type { Lexicon, Reading } from '../../words/lexicon';
-import type { Span } from '../analysis/segment';
+import type { Lexicon, Reading } from '../../languages/en/lexicon/lexicon';
+import type { Span } from '../../languages/shared/segment';
 import { entryOf, wordTokens, type WordToken } from '../analysis/word-tokens';
 
 export const deviceNames = {

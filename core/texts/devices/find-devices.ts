@@ -1,6 +1,12 @@
 /** All that a machine can find in a text, in the order of the text. */
-import type { Lexicon } from '../../words/lexicon';
-import { isHeading, linesIn, looksLikeVerse, sentencesIn, type Span } from '../analysis/segment';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import {
+  isHeading,
+  linesIn,
+  looksLikeVerse,
+  sentencesIn,
+  type Span,
+} from '../../languages/shared/segment';
 import type { SyllableCounter } from '../analysis/syllable-count';
 import { soundedWords, type FoundDevice } from './device';
 import { anaphora, repetition } from './repetition';

@@ -1,5 +1,5 @@
 /** What comes again: whole lines, beginnings of lines or sentences (anaphora), phrases, and a word said twice at once. */
-import type { Span } from '../analysis/segment';
+import type { Span } from '../../languages/shared/segment';
 import { wordTokens, type WordToken } from '../analysis/word-tokens';
 import { functionWords, type FoundDevice } from './device';
 

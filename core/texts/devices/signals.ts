@@ -1,5 +1,5 @@
 /** Words that show how a text is built: connectives, words of time, signals of text structure, shifts. */
-import type { Span } from '../analysis/segment';
+import type { Span } from '../../languages/shared/segment';
 import type { FoundDevice } from './device';
 
 /** The five structures of informational text and the words that signal them (common practice). */

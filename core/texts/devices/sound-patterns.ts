@@ -1,6 +1,6 @@
 /** Patterns that are heard: alliteration at the beginnings of words, assonance in their stressed vowels. */
-import { isVowelPhoneme, showSound, type Phoneme } from '../../sounds/phonemes';
-import type { Span } from '../analysis/segment';
+import { isVowelPhoneme, showSound, type Phoneme } from '../../languages/en/sounds/phonemes';
+import type { Span } from '../../languages/shared/segment';
 import { phonemesOf, type FoundDevice, type SoundedWord } from './device';
 
 /** The sound a word begins with, or undefined for a vowel: common practice hears alliteration in consonants. */

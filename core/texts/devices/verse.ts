@@ -1,7 +1,13 @@
 /** The build of a poem: stanzas, syllables and stress of each line, its metre and its rhyme scheme. */
-import { isVowelPhoneme } from '../../sounds/phonemes';
-import type { Lexicon, Reading } from '../../words/lexicon';
-import { isHeading, linesIn, paragraphsIn, wordsIn, type Span } from '../analysis/segment';
+import { isVowelPhoneme } from '../../languages/en/sounds/phonemes';
+import type { Lexicon, Reading } from '../../languages/en/lexicon/lexicon';
+import {
+  isHeading,
+  linesIn,
+  paragraphsIn,
+  wordsIn,
+  type Span,
+} from '../../languages/shared/segment';
 import type { SyllableCounter } from '../analysis/syllable-count';
 import { entryOf, wordTokens } from '../analysis/word-tokens';
 import { functionWords, phonemesOf } from './device';

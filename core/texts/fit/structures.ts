@@ -1,11 +1,12 @@
 /** Structures of a text that lie ahead of a class, each in its place with the reason. */
 import type { ClassProfile } from '../../classes/class-profile';
-import { analysePassage } from '../../grammar/find/analyse-passage';
-import { structureNamed } from '../../grammar/structures/structures';
+import { analysePassage } from '../../languages/en/grammar/find/analyse-passage';
+import { structureNamed } from '../../languages/en/grammar/structures/structures';
 import type { Reach, ReachReason } from '../../reach/check-word';
 import { grammarReach } from '../../reach/structure-reach';
-import type { Lexicon } from '../../words/lexicon';
-import type { Span } from '../analysis/segment';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import type { Span } from '../../languages/shared/segment';
+import { speaks } from '../../languages/registry/registry';
 
 /** A book is checked chapter by chapter: of one longer than this, in letters, the beginning is. */
 const LONGEST = 40_000;
@@ -23,7 +24,7 @@ export function findStructures(
   lexicon: Lexicon,
 ): FoundStructure[] {
   const ahead = grammarReach(profile).filter(({ reach }) => reach !== 'secure');
-  if (ahead.length === 0 || profile.language !== 'en') return [];
+  if (ahead.length === 0 || !speaks(profile.language, 'tagging')) return [];
   return analysePassage(text.slice(0, LONGEST), lexicon)
     .flatMap(({ analysis }) =>
       ahead.flatMap(({ structure, reach, own }) =>

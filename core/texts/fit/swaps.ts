@@ -1,8 +1,8 @@
 /** Words within reach that can stand in the place of a word in a text: same meaning, same form, same capital. */
 import type { ClassProfile } from '../../classes/class-profile';
 import { checkWord } from '../../reach/check-word';
-import type { Lexicon } from '../../words/lexicon';
-import { define, type Meanings, type WordSense } from '../../words/meanings';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { define, type Meanings, type WordSense } from '../../languages/en/words/meanings';
 import type { WordToken } from '../analysis/word-tokens';
 import { formsOf, inForm, type WordForm } from './word-form';
 

@@ -2,9 +2,15 @@
 import type { ClassProfile } from '../../classes/class-profile';
 import { scaleOf } from '../../classes/class-level';
 import { checkWord, type Reach, type ReachReason, type WordReach } from '../../reach/check-word';
-import type { Lexicon } from '../../words/lexicon';
-import type { Meanings } from '../../words/meanings';
-import { linesIn, looksLikeVerse, sentencesIn, wordsIn, type Span } from '../analysis/segment';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import type { Meanings } from '../../languages/en/words/meanings';
+import {
+  linesIn,
+  looksLikeVerse,
+  sentencesIn,
+  wordsIn,
+  type Span,
+} from '../../languages/shared/segment';
 import { entryOf, namesIn, sentenceStarts, wordTokens } from '../analysis/word-tokens';
 import { findStructures } from './structures';
 import { formsOf } from './word-form';

@@ -1,11 +1,11 @@
 /** Which form of which base a word in a text is, and the same form of another base. */
-import { inflect } from '../../forms/english/inflect';
-import { irregularVerb } from '../../forms/english/irregular-verbs';
-import type { Spelling } from '../../classes/choices';
-import { irregularForm } from '../../words/irregular-base';
-import type { Lexicon } from '../../words/lexicon';
-import type { WordClassName } from '../../words/word-class';
-import { wordParts } from '../../words/word-parts';
+import { inflect } from '../../languages/en/forms/inflect';
+import { irregularVerb } from '../../languages/en/forms/irregular-verbs';
+import type { Spelling } from '../../kernel/spelling';
+import { irregularForm } from '../../languages/en/words/irregular-base';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import type { WordClassName } from '../../languages/en/lexicon/word-class';
+import { wordParts } from '../../languages/en/words/word-parts';
 
 export type FormName = 'base' | 's' | 'ed' | 'participle' | 'ing' | 'er' | 'est' | 'ly';
 

@@ -1,13 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { readText } from '../../exchange/texts/read-text';
-import { fromWebAnnotations, toTei, toWebAnnotations } from '../../exchange/texts/write-marks';
-import { validateAs } from '../../exchange/validate';
+import { readText } from '../../records/exchange/read-text';
+import { fromWebAnnotations, toTei, toWebAnnotations } from '../../records/exchange/write-marks';
+import { validateAs } from '../../records/validate';
 import { poems } from '../../testing/texts';
-import { completeText, ReadingText } from '../reading-text';
+import { completeText } from '../../texts/reading-text';
 import { markedRuns, moveMarks, type Annotation } from './annotation';
 import { findMethod, methods } from './methods';
-import { quotationChart } from './quotation-chart';
+import { quotationChart } from '../reading/quotation-chart';
+import { TextRecord } from '../../records/text-record';
 
 const body = poems[0]?.body ?? '';
 const at = (words: string) => ({
@@ -204,8 +205,8 @@ describe('marks go out and come back', () => {
 });
 
 test('a text is valid as it is completed, and says what is wrong with it', () => {
-  expect(validateAs(ReadingText, JSON.parse(JSON.stringify(text))).ok).toBe(true);
-  const bad = validateAs(ReadingText, {
+  expect(validateAs(TextRecord, JSON.parse(JSON.stringify(text))).ok).toBe(true);
+  const bad = validateAs(TextRecord, {
     ...JSON.parse(JSON.stringify(text)),
     title: '',
     body: 'x'.repeat(1_000_001),

@@ -3,23 +3,9 @@
  * plain definition and an example of our own or from Christina Rossetti's wind
  * poem of 1872 (public domain). A teacher adds more for a text.
  */
-export const methodFamilies = {
-  image: 'Images',
-  sound: 'Sound',
-  shape: 'Shape and order',
-  voice: 'Voice and irony',
-  words: 'Words and grammar',
-  story: 'Story',
-} as const;
-export type MethodFamily = keyof typeof methodFamilies;
+import type { Method, MethodFamily } from './method';
 
-export interface Method {
-  readonly id: string;
-  readonly name: string;
-  readonly family: MethodFamily;
-  readonly definition: string;
-  readonly example: string;
-}
+export { methodFamilies, type Method, type MethodFamily } from './method';
 
 const rows: readonly (readonly [MethodFamily, string, string, string])[] = [
   [

@@ -1,5 +1,5 @@
 /** Questions whose answer stands in one sentence, with the words that answer them. */
-import type { Lexicon } from '../../words/lexicon';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import type { Passage, PassageSentence } from './passage';
 import { inverted, simpleClause, type SimpleClause } from './simple-clause';
 

@@ -1,6 +1,6 @@
 /** A text laid open for questions: its sentences with their places, its names, its most told words. */
-import type { Lexicon } from '../../words/lexicon';
-import { wordClassBits } from '../../words/word-class';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { wordClassBits } from '../../languages/en/lexicon/word-class';
 import {
   isHeading,
   linesIn,
@@ -8,10 +8,10 @@ import {
   sentencesIn,
   wordsIn,
   type Span,
-} from '../analysis/segment';
+} from '../../languages/shared/segment';
 import { entryOf, namesIn, sentenceStarts, wordTokens } from '../analysis/word-tokens';
 import { functionWords } from '../devices/device';
-import { lineNumberAt } from '../marks/quotation-chart';
+import { lineNumberAt } from './quotation-chart';
 import { formsOf } from '../fit/word-form';
 import { simpleClause } from './simple-clause';
 import type { TextMaterial } from './text-material';

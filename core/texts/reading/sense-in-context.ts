@@ -1,6 +1,6 @@
 /** The sense of a word that fits where it stands: the one that shares the most with the words around it. */
-import type { Lexicon } from '../../words/lexicon';
-import { define, type Meanings, type WordSense } from '../../words/meanings';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { define, type Meanings, type WordSense } from '../../languages/en/words/meanings';
 import { wordTokens } from '../analysis/word-tokens';
 import { functionWords } from '../devices/device';
 import { formsOf } from '../fit/word-form';

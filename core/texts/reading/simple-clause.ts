@@ -2,9 +2,9 @@
  * A plain English statement taken apart: subject, verb, rest. Only what is
  * certain is taken: a sentence that is not plain gives nothing.
  */
-import { irregularForm } from '../../words/irregular-base';
-import type { Lexicon } from '../../words/lexicon';
-import { wordClassBits } from '../../words/word-class';
+import { irregularForm } from '../../languages/en/words/irregular-base';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { wordClassBits } from '../../languages/en/lexicon/word-class';
 import { formsOf } from '../fit/word-form';
 
 export interface SimpleClause {

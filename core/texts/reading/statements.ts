@@ -1,9 +1,9 @@
 /** Statements about a text that are true, false or not said, made from its sentences by checked changes. */
-import type { Lexicon } from '../../words/lexicon';
-import { define, type Meanings } from '../../words/meanings';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { define, type Meanings } from '../../languages/en/words/meanings';
 import { wordTokens } from '../analysis/word-tokens';
 import { formsOf, inForm } from '../fit/word-form';
-import type { Random } from '../../exercises/random';
+import type { Random } from '../../kernel/random';
 import type { Passage, PassageSentence } from './passage';
 import { simpleClause } from './simple-clause';
 

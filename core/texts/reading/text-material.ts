@@ -8,8 +8,8 @@ import {
   type Gloss,
   type ReadingText,
   type TextKind,
-} from '../reading-text';
-import { looksLikeVerse, sectionsIn } from '../analysis/segment';
+} from '../../texts/reading-text';
+import { looksLikeVerse, sectionsIn } from '../../languages/shared/segment';
 
 export interface TextMaterial {
   readonly title: string;

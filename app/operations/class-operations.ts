@@ -1,0 +1,211 @@
+/** What can be done to a class. */
+import type { ClassProfile } from '~core/classes/class-profile';
+import { sequenceOf } from '~core/classes/class-sequence';
+import type { ClassSettings } from '~core/classes/new-class';
+import { readRoster } from '~core/classes/roster';
+import { possessive } from '~core/kernel/possessive';
+import { versions, type Version } from '~core/kernel/version';
+import {
+  addStep,
+  changeStep,
+  moveStep,
+  readTeaches,
+  removeStep,
+  splitStep,
+} from '~core/languages/en/sounds/edit-sequence';
+import type { Sequence } from '~core/languages/en/sounds/sequence';
+import { Fields, Id, Name, OneOf, Text, Whole, Word, Yes } from './fields';
+import { ChangeError, newId, NoInput, operation, type Operations } from './operation';
+
+class Settings {
+  @Fields() fields!: ClassSettings;
+}
+class Names {
+  @Text(100_000) names!: string;
+}
+class OneLearner {
+  @Id() learner!: string;
+}
+class LearnerVersion extends OneLearner {
+  @OneOf(versions) version!: Version;
+}
+class Known {
+  @Word() word!: string;
+  @Yes() known!: boolean;
+}
+class Hidden {
+  @Word() word!: string;
+  @Yes() hidden!: boolean;
+}
+class AtStep {
+  @Whole(0, 1000) step!: number;
+}
+class StepNumber {
+  @Whole(0, 1000) number!: number;
+}
+class AfterStep {
+  @Whole(0, 1000) after!: number;
+}
+class RemoveStep extends StepNumber {
+  @Text(200) title!: string;
+}
+class MoveStep extends StepNumber {
+  @Whole(0, 1000) to!: number;
+}
+class StepText extends StepNumber {
+  @Text(4000) text!: string;
+}
+class SequenceName {
+  @Name(80) name!: string;
+}
+class TakenSequence {
+  @Fields() sequence!: Sequence;
+}
+
+const op = operation<ClassProfile>();
+const words = (text: string) => text.split(/[\s,;]+/).filter((word) => word !== '');
+
+/** The class keeps its place, within the length of its sequence. */
+function within(profile: ClassProfile): ClassProfile {
+  const steps = sequenceOf(profile).steps.length;
+  return { ...profile, step: profile.step === null ? null : Math.min(profile.step, steps) };
+}
+
+/** Edits the class's sequence, making the default its own first. */
+function editSequence(profile: ClassProfile, edited: (sequence: Sequence) => Sequence) {
+  const present = sequenceOf(profile);
+  const own =
+    profile.sequence === null
+      ? { ...present, id: newId(), name: `${possessive(profile.name)} sequence` }
+      : present;
+  return within({ ...profile, sequence: edited(own) });
+}
+
+const nameOf = ({ roster }: ClassProfile, id: string) =>
+  roster.find((learner) => learner.id === id)?.name ?? 'A learner';
+
+export const classOperations: Operations<ClassProfile> = {
+  change: op({
+    input: Settings,
+    label: (_, { fields }) =>
+      `Changed the class’s ${Object.keys(fields).join(', ').replace('confusables', 'words taken for each other')}`,
+    step: (profile, { fields }) => within({ ...profile, ...fields }),
+  }),
+  'add-learners': op({
+    input: Names,
+    label: () => 'Added learners',
+    step: (profile, { names }) => {
+      const reading = readRoster(
+        names,
+        profile.roster.map(({ name }) => name),
+      );
+      const added = reading.names.map((name) => ({ id: newId(), name }));
+      return { ...profile, roster: [...profile.roster, ...added] };
+    },
+  }),
+  'remove-learner': op({
+    input: OneLearner,
+    label: (profile, { learner }) => `Removed ${nameOf(profile, learner)}`,
+    step: (profile, { learner }) => ({
+      ...profile,
+      roster: profile.roster.filter(({ id }) => id !== learner),
+    }),
+  }),
+  'learner-version': op({
+    input: LearnerVersion,
+    label: (profile, { learner, version }) =>
+      `${nameOf(profile, learner)} gets the ${version} version`,
+    step: (profile, { learner, version }) => ({
+      ...profile,
+      roster: profile.roster.map((each) => (each.id === learner ? { ...each, version } : each)),
+    }),
+  }),
+  known: op({
+    input: Known,
+    label: (_, { word, known }) =>
+      known ? `Counted ${word} as known` : `No longer counted ${word} as known`,
+    step: (profile, { word, known }) => {
+      const others = profile.knownWords.filter((each) => each !== word);
+      return { ...profile, knownWords: known ? [...others, word] : others };
+    },
+  }),
+  hide: op({
+    input: Hidden,
+    label: (_, { word, hidden }) =>
+      hidden ? `Hid ${word} from the class` : `Offered ${word} to the class again`,
+    step: (profile, { word, hidden }) => {
+      const others = profile.hiddenWords.filter((each) => each !== word);
+      return { ...profile, hiddenWords: hidden ? [...others, word] : others };
+    },
+  }),
+
+  // The sequence that the class is taught by.
+  step: op({
+    input: AtStep,
+    label: () => 'Changed the class’s step',
+    step: (profile, { step }) => within({ ...profile, step }),
+  }),
+  'add-step': op({
+    input: AfterStep,
+    label: () => 'Added a step',
+    step: (profile, { after }) => editSequence(profile, (sequence) => addStep(sequence, after)),
+  }),
+  'remove-step': op({
+    input: RemoveStep,
+    label: (_, { title }) => `Removed the step ${title}`,
+    step: (profile, { number }) =>
+      editSequence(profile, (sequence) => removeStep(sequence, number)),
+  }),
+  'move-step': op({
+    input: MoveStep,
+    label: () => 'Moved a step',
+    step: (profile, { number, to }) =>
+      editSequence(profile, (sequence) => moveStep(sequence, number, to)),
+  }),
+  'split-step': op({
+    input: StepNumber,
+    label: () => 'Split a step',
+    step: (profile, { number }) => editSequence(profile, (sequence) => splitStep(sequence, number)),
+  }),
+  'step-title': op({
+    input: StepText,
+    label: (_, { number }) => `Renamed step ${number}`,
+    step: (profile, { number, text }) =>
+      editSequence(profile, (sequence) => changeStep(sequence, number, { title: text })),
+  }),
+  'step-sight': op({
+    input: StepText,
+    label: (_, { number }) => `Changed the words by sight of step ${number}`,
+    step: (profile, { number, text }) =>
+      editSequence(profile, (sequence) =>
+        changeStep(sequence, number, { sightWords: words(text) }),
+      ),
+  }),
+  'step-teaches': op({
+    input: StepText,
+    label: (_, { number }) => `Changed the spellings of step ${number}`,
+    step: (profile, { number, text }) => {
+      const read = readTeaches(text);
+      if (!read.ok) throw new ChangeError(`${read.message} Nothing was changed.`);
+      return editSequence(profile, (sequence) =>
+        changeStep(sequence, number, { teaches: read.teaches }),
+      );
+    },
+  }),
+  'sequence-name': op({
+    input: SequenceName,
+    label: () => 'Renamed the sequence',
+    step: (profile, { name }) => editSequence(profile, (sequence) => ({ ...sequence, name })),
+  }),
+  /** A sequence that was read from a file. */
+  'take-sequence': op({
+    input: TakenSequence,
+    label: (_, { sequence }) => `Read the sequence ${sequence.name}`,
+    step: (profile, { sequence }) => within({ ...profile, sequence }),
+  }),
+  'default-sequence': op({
+    input: NoInput,
+    label: () => 'Went back to the default sequence',
+    step: (profile) => within({ ...profile, sequence: null }),
+  }),
+};

@@ -1,0 +1,117 @@
+/** What can be done to a word list. */
+import { merged, subtracted } from '~core/lists/join-lists';
+import type { ReadWord } from '~core/lists/read-list';
+import {
+  LIST_LIMIT,
+  listGroupings,
+  withDetail,
+  withMoved,
+  withoutWord,
+  withWord,
+  withWords,
+  type ListGrouping,
+  type WordDetail,
+  type WordList,
+} from '~core/lists/word-list';
+import { Fields, List, Name, OneOf, Texts, Whole, Word } from './fields';
+import { operation, type Operations } from './operation';
+
+class OneWord {
+  @Word() word!: string;
+}
+class MoveWord extends OneWord {
+  @Whole(0, LIST_LIMIT) to!: number;
+}
+class Rename {
+  @Name(120) name!: string;
+}
+class Detail extends OneWord {
+  @Fields() fields!: Partial<Omit<WordDetail, 'word'>>;
+}
+class GroupBy {
+  @OneOf(listGroupings) by!: ListGrouping;
+}
+class Order {
+  @Texts(LIST_LIMIT) words!: string[];
+}
+class ReadWords {
+  @List(LIST_LIMIT) words!: ReadWord[];
+}
+class Meanings extends Order {
+  @Fields() meanings!: Record<string, string>;
+}
+class OtherList {
+  @Fields() other!: WordList;
+}
+
+const op = operation<WordList>();
+const many = (count: number, what: string) => `${count} ${count === 1 ? what : `${what}s`}`;
+
+export const listOperations: Operations<WordList> = {
+  add: op({
+    input: OneWord,
+    label: (_, { word }) => `Added ${word}`,
+    step: (list, { word }) => withWord(list, word),
+  }),
+  remove: op({
+    input: OneWord,
+    label: (_, { word }) => `Removed ${word}`,
+    step: (list, { word }) => withoutWord(list, word),
+  }),
+  move: op({
+    input: MoveWord,
+    label: (_, { word }) => `Moved ${word}`,
+    step: (list, { word, to }) => withMoved(list, list.words.indexOf(word), to),
+  }),
+  rename: op({
+    input: Rename,
+    label: (_, { name }) => `Renamed the list ${name}`,
+    step: (list, { name }) => ({ ...list, name }),
+  }),
+  /** Adds words that were read from text, with what stood beside them. */
+  'add-words': op({
+    input: ReadWords,
+    label: (_, { words }) => `Added ${many(words.length, 'word')}`,
+    step: (list, { words }) => withWords(list, words),
+  }),
+  /** Sets what stands beside a word. */
+  detail: op({
+    input: Detail,
+    label: (_, { word }) => `Changed ${word} in the list`,
+    step: (list, { word, fields }) => withDetail(list, word, fields),
+  }),
+  /** Writes the first meaning of words that have none yet. */
+  meanings: op({
+    input: Meanings,
+    label: () => 'Filled in meanings',
+    step: (list, { words, meanings }) =>
+      words.reduce(
+        (result, word) => withDetail(result, word, { definition: meanings[word] ?? '' }),
+        list,
+      ),
+  }),
+  group: op({
+    input: GroupBy,
+    label: () => 'Grouped the list',
+    step: (list, { by }) => ({ ...list, groupBy: by }),
+  }),
+  /** Puts the words in another order; words it lacks by now are left out. */
+  order: op({
+    input: Order,
+    label: () => 'Put the list in order',
+    step: (list, { words }) => {
+      const kept = words.filter((word) => list.words.includes(word));
+      return { ...list, words: [...kept, ...list.words.filter((word) => !kept.includes(word))] };
+    },
+  }),
+  merge: op({
+    input: OtherList,
+    label: (_, { other }) => `Added the words of ${other.name}`,
+    step: (list, { other }) => merged(list, other),
+  }),
+  subtract: op({
+    input: OtherList,
+    label: (_, { other }) => `Took away the words of ${other.name}`,
+    step: (list, { other }) => subtracted(list, other),
+  }),
+};

@@ -1,0 +1,189 @@
+/** Making and removing whole records, each as one change that undo takes back as one. */
+import type { ClassProfile } from '~core/classes/class-profile';
+import { completeClass, type ClassSettings } from '~core/classes/new-class';
+import { completeList, withWords, type WordList } from '~core/lists/word-list';
+import { stageIds, type Lesson, type LessonPart, type StageId } from '~core/records/lesson';
+import { completeText, type ReadingText } from '~core/texts/reading-text';
+import { newId } from '~/operations/operation';
+import { change } from './change';
+import { openList } from './repository';
+
+export const createClass = (settings: ClassSettings): Promise<ClassProfile> => {
+  const profile = completeClass({ ...settings, id: newId() });
+  return change(`Made the class ${profile.name}`, async ({ put, remember }) => {
+    await put('classes', profile);
+    await remember('focus-class', profile.id);
+    return profile;
+  });
+};
+
+/** Removes a class with its lists, texts and lessons; undo brings all back. */
+export const removeClass = (id: string): Promise<void> => {
+  let name = '';
+  return change(
+    () => `Removed the class ${name}`,
+    async ({ find, ofClass, remove }) => {
+      name = (await find('classes', id))?.name ?? '';
+      for (const table of ['texts', 'lessons', 'lists'] as const) {
+        for (const record of await ofClass(table, id)) await remove(table, record.id);
+      }
+      await remove('classes', id);
+    },
+  );
+};
+
+export const createList = (
+  classId: string,
+  name: string,
+  words: readonly string[] = [],
+): Promise<WordList> => {
+  const list = completeList({ id: newId(), classId, name, words });
+  return change(`Made the list ${name}`, async ({ put, remember }) => {
+    await put('lists', list);
+    await remember(`open-list:${classId}`, list.id);
+    return list;
+  });
+};
+
+/** Makes a list of its own from each group of a list's words. */
+export const splitList = (
+  id: string,
+  groups: readonly { readonly name: string; readonly words: readonly string[] }[],
+): Promise<void> => {
+  let from = '';
+  return change(
+    () => `Split the list ${from}`,
+    async ({ get, put }) => {
+      const list = await get('lists', id);
+      from = list.name;
+      for (const { name, words } of groups) {
+        await put(
+          'lists',
+          completeList({
+            id: newId(),
+            classId: list.classId,
+            name: `${list.name}: ${name || 'others'}`.slice(0, 120),
+            words,
+            details: list.details.filter((detail) => words.includes(detail.word)),
+          }),
+        );
+      }
+    },
+  );
+};
+
+export const removeList = (id: string, name: string) =>
+  change(`Removed the list ${name}`, ({ remove }) => remove('lists', id));
+
+export const createLesson = (lesson: Lesson): Promise<void> =>
+  change(`Made the lesson ${lesson.title}`, ({ put }) => put('lessons', lesson));
+
+export const removeLesson = (id: string, title: string) =>
+  change(`Removed the lesson ${title}`, ({ remove }) => remove('lessons', id));
+
+export const createText = (
+  given: Pick<ReadingText, 'classId' | 'title' | 'body'> & Partial<ReadingText>,
+): Promise<ReadingText> => {
+  const text = completeText({ ...given, id: newId() });
+  return change(`Brought in the text ${text.title}`, async ({ put }) => {
+    await put('texts', text);
+    return text;
+  });
+};
+
+export const removeText = (id: string, title: string) =>
+  change(`Removed the text ${title}`, ({ remove }) => remove('texts', id));
+
+/** A copy for another class; it is checked against that class at once. */
+export const copyText = (id: string, classId: string, className: string): Promise<string> => {
+  let title = '';
+  return change(
+    () => `Gave ${title} to ${className}`,
+    async ({ get, put, remember }) => {
+      const { revision: _, ...text } = await get('texts', id);
+      title = text.title;
+      const copy = { ...text, id: newId(), classId };
+      await put('texts', copy);
+      await remember('focus-class', classId);
+      return copy.id;
+    },
+  );
+};
+
+/** The stage in which a reading exercise is usually done. */
+const stageOf: Readonly<Record<string, StageId>> = {
+  'before-reading': 'get-ready',
+  'text-word-box': 'get-ready',
+  'facts-first': 'get-ready',
+  'writing-task': 'look-back',
+};
+
+/** Minutes of the stages of a lesson that begins with a text: forty-five in all (common practice). */
+const readingMinutes: Readonly<Record<StageId, number>> = {
+  'get-ready': 5,
+  show: 10,
+  together: 15,
+  alone: 10,
+  'look-back': 5,
+};
+
+const isAbout = (text: Pick<ReadingText, 'id'>) => (lesson: Lesson) =>
+  lesson.stages.some(({ parts }) =>
+    parts.some(
+      (part) =>
+        part.parameters.textId === text.id ||
+        part.blocks?.some((block) => block.textId === text.id),
+    ),
+  );
+
+/** A part in a lesson about the text: the lesson that is there, or a new one. Gives the lesson's id. */
+export const addToLesson = (textId: string, part: LessonPart, name: string): Promise<string> => {
+  let label = '';
+  return change(
+    () => label,
+    async ({ get, ofClass, put }) => {
+      const text = await get('texts', textId);
+      const found = (await ofClass('lessons', text.classId)).find(isAbout(text));
+      const stage = stageOf[part.maker] ?? (part.kind === 'sheet' ? 'show' : 'together');
+      if (found) {
+        label = `Added ${name} to ${found.title}`;
+        await put('lessons', {
+          ...found,
+          stages: found.stages.map((each) =>
+            each.id === stage ? { ...each, parts: [...each.parts, part] } : each,
+          ),
+        });
+        return found.id;
+      }
+      const lesson: Lesson = {
+        id: newId(),
+        classId: text.classId,
+        title: `Reading: ${text.title}`.slice(0, 300),
+        objective: `Read “${text.title}”, and say what in the text shows it.`.slice(0, 600),
+        stages: stageIds.map((id) => ({
+          id,
+          minutes: readingMinutes[id],
+          parts: id === stage ? [part] : [],
+        })),
+      };
+      label = `Made the lesson ${lesson.title}`;
+      await put('lessons', lesson);
+      return lesson.id;
+    },
+  );
+};
+
+/** Adds words to the list that is open for a class; to a new one where it has none. */
+export const addToOpenList = (
+  classId: string,
+  words: Parameters<typeof withWords>[1],
+): Promise<void> => {
+  const [first] = words;
+  const label = words.length === 1 ? `Added ${first?.word}` : `Added ${words.length} words`;
+  return change(label, async ({ put, remember }) => {
+    const open = await openList(classId);
+    const list = open ?? completeList({ id: newId(), classId, name: 'New list' });
+    if (!open) await remember(`open-list:${classId}`, list.id);
+    await put('lists', withWords(list, words));
+  });
+};

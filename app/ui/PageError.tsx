@@ -1,0 +1,49 @@
+import { Button } from 'react-bootstrap';
+import { isRouteErrorResponse, Link, useRevalidator, useRouteError } from 'react-router';
+import { EngineError } from '~/workers/engine.client';
+import { DamagedRecord } from '~/storage/repository';
+import { FULL_DISK, isFullDisk } from '~/routes/action-answer';
+
+/** What is said of an error, and whether trying again may help. */
+function told(error: unknown): { title: string; detail?: string; again: boolean } {
+  if (isRouteErrorResponse(error)) {
+    const said = typeof error.data === 'string' && error.data !== '' ? error.data : undefined;
+    return { title: said ?? 'This page is not here.', again: false };
+  }
+  if (error instanceof DamagedRecord) return { title: error.message, again: false };
+  if (error instanceof EngineError) return { title: error.message, again: true };
+  if (isFullDisk(error)) return { title: FULL_DISK, again: true };
+  return {
+    title: 'Something went wrong on this page. What you made is safe in this browser.',
+    ...(error instanceof Error ? { detail: error.message } : {}),
+    again: true,
+  };
+}
+
+/** A page that cannot be shown: the header stays, with undo and every other place. */
+export function PageError() {
+  const error = useRouteError();
+  const revalidator = useRevalidator();
+  const { title, detail, again } = told(error);
+  return (
+    <div className="page">
+      <div className="empty">
+        <h1 className="h3">{title}</h1>
+        {detail && <p className="quiet">{detail}</p>}
+        <div className="d-flex flex-wrap gap-2 justify-content-center">
+          {again && (
+            <Button onClick={() => void revalidator.revalidate()}>
+              {revalidator.state === 'idle' ? 'Try again' : 'Trying …'}
+            </Button>
+          )}
+          <Link className="btn btn-outline-dark" to="/">
+            Back to the desk
+          </Link>
+          <Link className="btn btn-outline-dark" to="/shelf">
+            Open the Shelf
+          </Link>
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,109 @@
+import { DndContext, closestCenter } from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { BsGripVertical, BsStarFill, BsX } from 'react-icons/bs';
+import { useSortSensors } from '~/ui/sort-sensors';
+import type { WordTileData } from '~/workers/engine-service';
+
+type Send = (body: object) => void;
+
+function ListRow(props: {
+  tile: WordTileData;
+  starred: boolean;
+  send: Send;
+  onOpen: (word: string) => void;
+}) {
+  const { tile, starred, send, onOpen } = props;
+  const { word, reach } = tile;
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
+    useSortable({ id: word });
+  const style = { transform: CSS.Transform.toString(transform), transition };
+  const why = reach.reasons.map((reason) => reason.text).join(' ');
+  return (
+    <li ref={setNodeRef} style={style}>
+      <span className="list-panel__word py-1" title={why}>
+        <button
+          type="button"
+          className={`list-panel__letters reach-${reach.reach}`}
+          aria-label={`About ${word}${starred ? ', starred' : ''}`}
+          onClick={() => onOpen(word)}
+        >
+          {word}
+        </button>
+        {starred && <BsStarFill className="list-panel__star" aria-hidden="true" />}
+        {reach.reach !== 'secure' && (
+          <>
+            <span className="visually-hidden">
+              : {reach.reach}. {why}
+            </span>
+            <button
+              type="button"
+              className="list-panel__note btn btn-link p-0"
+              title={why}
+              onClick={() => send({ intent: 'known', word, known: true })}
+              aria-label={`Count ${word} as known`}
+            >
+              {reach.reach} · count as known
+            </button>
+          </>
+        )}
+      </span>
+      <button
+        type="button"
+        className="icon-button"
+        aria-label={`Remove ${word}`}
+        onClick={() => send({ intent: 'remove', word })}
+      >
+        <BsX aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        className="icon-button grip"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${word}`}
+      >
+        <BsGripVertical aria-hidden="true" />
+      </button>
+    </li>
+  );
+}
+
+/** The words of the open list, to be put in another order by mouse, touch or keys. */
+export default function SortableWords(props: {
+  readonly tiles: readonly WordTileData[];
+  readonly isStarred: (word: string) => boolean;
+  readonly send: Send;
+  readonly onOpen: (word: string) => void;
+}) {
+  const { tiles, isStarred, send, onOpen } = props;
+  const sensors = useSortSensors();
+  const words = tiles.map((tile) => tile.word);
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={({ active, over }) => {
+        const to = over ? words.indexOf(String(over.id)) : -1;
+        if (to >= 0 && over?.id !== active.id) {
+          send({ intent: 'move', word: String(active.id), to });
+        }
+      }}
+    >
+      <SortableContext items={words} strategy={verticalListSortingStrategy}>
+        <ol>
+          {tiles.map((tile) => (
+            <ListRow
+              key={tile.word}
+              tile={tile}
+              starred={isStarred(tile.word)}
+              send={send}
+              onOpen={onOpen}
+            />
+          ))}
+        </ol>
+      </SortableContext>
+    </DndContext>
+  );
+}

@@ -1,0 +1,128 @@
+/** The order on paper: loose pieces in boxes, and a line to write the whole on. */
+import type { OrderItem, OrderTask } from './task';
+import type { PageMark } from '../../../paper/marks';
+import { breakLines, textWidth } from '../../../paper/measure';
+import type { Block } from '../../../paper/paginate';
+import type { SheetStyle } from '../../../paper/style';
+import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+
+const PICTURE = 16;
+
+function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: boolean): Block {
+  const cell = Math.max(style.body * 1.5, 9);
+  const marks: PageMark[] = [];
+  const pictured = item.picture !== undefined;
+  let x = NUMBER_ROOM;
+  if (item.picture !== undefined) {
+    marks.push({
+      kind: 'picture',
+      x,
+      y: 0,
+      width: PICTURE,
+      height: PICTURE,
+      picture: item.picture,
+      name: '',
+    });
+    x += PICTURE + 5;
+  }
+  const height = Math.max(cell + 3, pictured ? PICTURE : 0) + 3;
+  const middle = Math.max(cell, pictured ? PICTURE : 0) / 2;
+  marks.push(numberAt(middle + style.body * 0.25, index + 1, style));
+  for (const piece of item.pieces) {
+    const width = Math.max(cell, textWidth(piece, style.font, 400, style.body) + 4);
+    marks.push(
+      { kind: 'box', x, y: middle - cell / 2, width, height: cell, stroke: 0.3, radius: 1 },
+      textAt(x + width / 2, middle + style.body * 0.33, piece, style, { align: 'middle' }),
+    );
+    x += width + 1.5;
+  }
+  const from = Math.max(x + 5, style.width * 0.58);
+  const baseline = middle + style.body * 0.4;
+  marks.push({ kind: 'line', x1: from, y1: baseline, x2: style.width, y2: baseline, width: 0.35 });
+  if (worked) {
+    const text = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
+    marks.push(textAt(from + 2, baseline - 1, text, style, { grey: true }));
+  }
+  return { height, marks, name: `The pieces of ${item.word}` };
+}
+
+/** The words of a sentence in boxes, over a line to write it on. */
+function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked: boolean): Block {
+  const cell = Math.max(style.body * 1.5, 8);
+  const marks: PageMark[] = [numberAt(cell / 2 + style.body * 0.25, index + 1, style)];
+  let x = NUMBER_ROOM;
+  let y = 0;
+  for (const piece of item.pieces) {
+    const width = textWidth(piece, style.font, 400, style.body) + 4;
+    if (x + width > style.width && x > NUMBER_ROOM) {
+      x = NUMBER_ROOM;
+      y += cell + 1.5;
+    }
+    marks.push(
+      { kind: 'box', x, y, width, height: cell, stroke: 0.3, radius: 1 },
+      textAt(x + width / 2, y + cell / 2 + style.body * 0.33, piece, style, { align: 'middle' }),
+    );
+    x += width + 1.5;
+  }
+  const line = y + cell + style.lineRoom;
+  marks.push({ kind: 'line', x1: NUMBER_ROOM, y1: line, x2: style.width, y2: line, width: 0.35 });
+  if (worked) {
+    marks.push(textAt(NUMBER_ROOM + 1, line - 1, item.key.join(' '), style, { grey: true }));
+  }
+  return { height: line + 4, marks, name: `The words of “${item.word}”` };
+}
+
+/** Sentences one under another, each with a box for its number. */
+function listBlocks(item: OrderItem, style: SheetStyle, worked: boolean): Block[] {
+  const box = 8;
+  const left = box + 4;
+  const leading = style.body * style.leading;
+  return item.pieces.map((piece) => {
+    const lines = breakLines(piece, style.font, 400, style.body, style.width - left);
+    const marks: PageMark[] = [
+      { kind: 'box', x: 0.3, y: 0.5, width: box, height: box, stroke: 0.35, radius: 1 },
+      ...lines.map((line, row) => textAt(left, style.body * 1.15 + row * leading, line, style)),
+    ];
+    if (worked) {
+      const place = String(item.key.indexOf(piece) + 1);
+      marks.push(textAt(box / 2, box * 0.72, place, style, { align: 'middle', grey: true }));
+    }
+    return {
+      height: Math.max(box + 1, lines.length * leading) + 4,
+      marks,
+      name: 'A sentence to number',
+    };
+  });
+}
+
+export function orderPaper(task: OrderTask, style: SheetStyle, worked: boolean): Face {
+  if (task.list) {
+    return { blocks: task.items.flatMap((item) => listBlocks(item, style, worked)), problems: [] };
+  }
+  if (task.sentence) {
+    return {
+      blocks: task.items.map((item, index) =>
+        sentenceBlock(item, index, style, worked && index === 0),
+      ),
+      problems: [],
+    };
+  }
+  const tooLong = task.items.some((item) => item.pieces.length > 14);
+  return {
+    blocks: task.items.map((item, index) => itemBlock(item, index, style, worked && index === 0)),
+    problems: tooLong
+      ? ['A word has too many letters for one row of boxes. Use a shorter word.']
+      : [],
+  };
+}
+
+export function orderKey(task: OrderTask, style: SheetStyle): Block[] {
+  if (task.list) {
+    return task.items.flatMap((item) =>
+      item.key.map((piece, index) => keyLine(index, piece, index === 0 ? item.reason : '', style)),
+    );
+  }
+  return task.items.map((item, index) =>
+    keyLine(index, item.key.join(task.sentence ? ' ' : ''), item.reason, style),
+  );
+}

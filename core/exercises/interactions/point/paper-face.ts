@@ -1,0 +1,109 @@
+/** The point on paper: a picture of several things, with words to find or lines to label. */
+import type { PointTask, SceneThing } from './task';
+import type { PageMark } from '../../../paper/marks';
+import type { Block } from '../../../paper/paginate';
+import type { SheetStyle } from '../../../paper/style';
+import { keyLine, textAt, type Face } from '../../../paper/face';
+import { wordBox } from '../../../paper/word-box';
+
+/** White between the frame and what it holds. */
+const FRAME = 4;
+
+function ring(thing: SceneThing, scale: number): PageMark {
+  const grow = 2;
+  const width = thing.width * scale + 2 * grow;
+  const height = thing.height * scale + 2 * grow;
+  return {
+    kind: 'box',
+    x: FRAME + thing.x * scale - grow,
+    y: FRAME + thing.y * scale - grow,
+    width,
+    height,
+    stroke: 0.6,
+    radius: Math.min(width, height) / 2,
+  };
+}
+
+/** The scene; items in `shown` are answered, each number beside its thing where `numbered`. */
+function sceneBlock(
+  task: PointTask,
+  style: SheetStyle,
+  shown: ReadonlySet<string>,
+  numbered = false,
+): Block {
+  const { scene } = task;
+  const scale = style.width - 2 * FRAME;
+  const marks: PageMark[] = [
+    {
+      kind: 'box',
+      x: 0,
+      y: 0,
+      width: style.width,
+      height: scene.height * scale + 2 * FRAME,
+      stroke: 0.4,
+      radius: 3,
+    },
+  ];
+  for (const thing of scene.things) {
+    const item = task.items.find((each) => each.thing === thing.id);
+    const x = FRAME + thing.x * scale;
+    const y = FRAME + thing.y * scale;
+    marks.push({
+      kind: 'picture',
+      x,
+      y,
+      width: thing.width * scale,
+      height: thing.height * scale,
+      picture: thing.picture,
+      name: '',
+    });
+    const answered = item !== undefined && shown.has(item.id);
+    if (task.answer === 'ring' && answered) marks.push(ring(thing, scale));
+    if (numbered && item !== undefined) {
+      marks.push(
+        textAt(x - 1, y + style.small, String(task.items.indexOf(item) + 1), style, {
+          size: style.small * 1.1,
+          weight: 700,
+          role: 'small',
+        }),
+      );
+    }
+    if (task.answer !== 'label' || item === undefined || scene.label === undefined) continue;
+    const middle = x + (thing.width * scale) / 2;
+    const width = scene.label.width * scale;
+    const line = y + (thing.height + scene.label.room) * scale - style.body * 0.4;
+    marks.push({
+      kind: 'line',
+      x1: middle - width / 2,
+      x2: middle + width / 2,
+      y1: line,
+      y2: line,
+      width: 0.35,
+    });
+    if (answered) {
+      marks.push(textAt(middle, line - 1, item.word, style, { align: 'middle', grey: true }));
+    }
+  }
+  return {
+    height: scene.height * scale + 2 * FRAME + 4,
+    marks,
+    name: 'The picture',
+  };
+}
+
+export function pointPaper(task: PointTask, style: SheetStyle, worked: boolean): Face {
+  const shown = new Set(worked ? task.items.slice(0, 1).map((item) => item.id) : []);
+  const words =
+    task.answer === 'ring'
+      ? task.items.map(({ word }) => ({ text: word, word }))
+      : task.bank.map((word) => ({ text: word, word }));
+  return { blocks: [...wordBox(words, style), sceneBlock(task, style, shown)], problems: [] };
+}
+
+export function pointKey(task: PointTask, style: SheetStyle): Block[] {
+  const small = { ...style, width: Math.min(style.width, 110), body: style.small * 1.2 };
+  return [
+    sceneBlock(task, small, new Set(task.items.map((item) => item.id)), true),
+    ...task.items.map((item, index) => keyLine(index, item.word, item.reason, style)),
+  ];
+}

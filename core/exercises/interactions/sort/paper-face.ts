@@ -1,0 +1,154 @@
+/** The sort on paper: headed boxes to glue in, cards to cut out, and the key. */
+import type { SortTask } from './task';
+import type { PageMark } from '../../../paper/marks';
+import { breakLines, textWidth } from '../../../paper/measure';
+import type { Block } from '../../../paper/paginate';
+import type { SheetStyle } from '../../../paper/style';
+import { textBlock } from '../../../paper/text-block';
+import { cardRows } from '../../../paper/cut-cards';
+import { textAt } from '../../../paper/face';
+
+const BOX_GAP = 5;
+const CARD_PADDING = 3;
+
+export interface SortPaper {
+  readonly blocks: readonly Block[];
+  readonly problems: readonly string[];
+}
+
+interface CardFit {
+  readonly columns: number;
+  readonly width: number;
+  readonly size: number;
+}
+
+/** Boxes abreast, four or fewer; one where the cards are wider than such a box, as sentences are. */
+function boxesInRow(task: SortTask, style: SheetStyle): number {
+  const most = Math.max(1, Math.min(task.headings.length, 4));
+  const widest = Math.max(
+    0,
+    ...task.cards.map((card) => textWidth(card.text, style.font, 400, style.body)),
+  );
+  const beside = (style.width - BOX_GAP * (most - 1)) / most - 2;
+  return widest + 2 * CARD_PADDING > 1.25 * beside ? 1 : most;
+}
+
+function boxWidth(task: SortTask, style: SheetStyle): number {
+  const perRow = boxesInRow(task, style);
+  return (style.width - BOX_GAP * (perRow - 1)) / perRow;
+}
+
+/**
+ * Most cards abreast, four or fewer, that leave every word room; the size shrinks
+ * only for a word no row can hold. A card is no wider than the box it is glued in,
+ * as far as its words allow.
+ */
+function fitCards(task: SortTask, style: SheetStyle): CardFit {
+  const widest = (size: number) =>
+    Math.max(0, ...task.cards.map((card) => textWidth(card.text, style.font, 400, size)));
+  const needed = widest(style.body) + 2 * CARD_PADDING;
+  const glued = boxWidth(task, style) - 2;
+  for (const columns of [4, 3, 2, 1]) {
+    const room = style.width / columns;
+    if (needed > room) continue;
+    return { columns, width: Math.max(needed, Math.min(room, glued)), size: style.body };
+  }
+  const room = style.width - 2 * CARD_PADDING;
+  return { columns: 1, width: style.width, size: (style.body * room) / widest(style.body) };
+}
+
+/** Boxes in rows of at most four, each with its heading and room for the cards that may be glued there. */
+function boxRows(task: SortTask, style: SheetStyle, card: { width: number; height: number }) {
+  const perRow = boxesInRow(task, style);
+  const width = boxWidth(task, style);
+  const labels = task.headings.map(({ label }) =>
+    breakLines(label, style.font, 700, style.body * 1.05, width - 3),
+  );
+  const header = style.body * (0.75 + 1.2 * Math.max(1, ...labels.map((lines) => lines.length)));
+  const most = Math.max(
+    1,
+    ...task.headings.map((heading) => task.cards.filter((each) => each.home === heading.id).length),
+  );
+  const abreast = Math.max(1, Math.floor((width - 2) / card.width));
+  // Every box is as high as the fullest needs, so that its size gives nothing away.
+  const body = Math.min(
+    Math.max(Math.ceil(most / abreast) * card.height + 3, perRow === 1 ? 20 : 40),
+    110,
+  );
+  const rows: Block[] = [];
+  for (let from = 0; from < task.headings.length; from += perRow) {
+    const marks: PageMark[] = [];
+    task.headings.slice(from, from + perRow).forEach((_, index) => {
+      const x = index * (width + BOX_GAP);
+      marks.push(
+        { kind: 'box', x, y: 0, width, height: header + body, stroke: 0.5, radius: 2 },
+        { kind: 'line', x1: x, y1: header, x2: x + width, y2: header, width: 0.5 },
+        ...(labels[from + index] ?? []).map((line, row, { length }) =>
+          textAt(
+            x + width / 2,
+            header / 2 + style.body * (0.33 + 1.2 * (row - (length - 1) / 2)),
+            line,
+            style,
+            { size: style.body * 1.05, weight: 700, align: 'middle', role: 'heading' },
+          ),
+        ),
+      );
+    });
+    rows.push({ height: header + body + BOX_GAP, marks, name: 'The row of boxes' });
+  }
+  return rows;
+}
+
+/** The learner's sheet: boxes, then the cards; cards that do not fit go to the next page whole rows at a time. */
+export function sortPaper(task: SortTask, style: SheetStyle, worked: boolean): SortPaper {
+  const { columns, width, size } = fitCards(task, style);
+  const height = Math.max(size * 2.4, 13);
+  const problems =
+    size < 3.2
+      ? ['A word is too long for a card on this page. Use a shorter word or larger paper.']
+      : [];
+  const example = worked ? task.cards[0] : undefined;
+  const cards = example ? task.cards.slice(1) : task.cards;
+  const blocks: Block[] = [];
+  if (example) {
+    const label = task.headings.find((heading) => heading.id === example.home)?.label ?? '';
+    blocks.push(
+      textBlock(`${example.text} goes under ${label}. ${example.reason}`, style, {
+        size: style.body * 0.8,
+        role: 'text',
+        grey: true,
+        after: 2,
+      }),
+    );
+  }
+  blocks.push(...boxRows(task, style, { width, height }));
+  blocks.push(
+    ...cardRows(
+      cards.map(({ text }) => ({ text, word: text })),
+      { columns, width, height },
+      { ...style, body: size },
+    ),
+  );
+  return { blocks, problems };
+}
+
+/** The key: each heading with the words that belong under it. */
+export function sortKey(task: SortTask, style: SheetStyle): Block[] {
+  const size = style.small * 1.25;
+  return task.headings.flatMap((heading) => {
+    const words = task.cards.filter((card) => card.home === heading.id);
+    return [
+      textBlock(`${heading.label} (${words.length})`, style, {
+        size: size * 1.1,
+        weight: 700,
+        role: 'heading',
+        keepWithNext: true,
+      }),
+      textBlock(words.map((card) => card.text).join(', ') || 'no words', style, {
+        size,
+        role: 'text',
+        after: 4,
+      }),
+    ];
+  });
+}

@@ -1,0 +1,292 @@
+/** The write on paper: numbered lines, with what is to be copied or a picture before them. */
+import {
+  linesOf,
+  type Handwriting,
+  type Scene,
+  type WriteItem,
+  type WritePaper,
+  type WriteTask,
+} from './task';
+import { moveMark, type PageMark } from '../../../paper/marks';
+import { breakLines, textWidth } from '../../../paper/measure';
+import type { Block } from '../../../paper/paginate';
+import type { SheetStyle } from '../../../paper/style';
+import { textBlock } from '../../../paper/text-block';
+import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import { passageBlocks } from '../../../paper/passage-blocks';
+import { tableKey, tablePaper } from './table-face';
+import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
+import { wordBox } from '../../../paper/word-box';
+
+const PICTURE = 14;
+
+const SCENE_HEIGHT = 75;
+
+/** The picture that all items are about, as large as its shape and the page allow, in the middle. */
+function sceneBlock(scene: Scene | undefined, style: SheetStyle): Block[] {
+  if (scene === undefined) return [];
+  const width = Math.min(style.width, SCENE_HEIGHT * scene.ratio);
+  const height = width / scene.ratio;
+  return [
+    {
+      height: height + 5,
+      marks: [
+        {
+          kind: 'picture',
+          x: (style.width - width) / 2,
+          y: 0,
+          width,
+          height,
+          picture: scene.picture,
+          name: scene.shows ?? 'The picture to write about',
+        },
+      ],
+      keepWithNext: true,
+      name: 'The picture',
+    },
+  ];
+}
+
+/** A question too long to write beside: it stands over its lines. */
+function longItem(
+  item: WriteItem,
+  index: number,
+  style: SheetStyle,
+  worked: boolean,
+  lines: number,
+): Block {
+  const left = NUMBER_ROOM;
+  const leading = style.body * style.leading;
+  // A picture stands at the left, what is asked beside it.
+  const size = item.picture === undefined ? 0 : Math.max(PICTURE, 4 * leading);
+  const indent = size === 0 ? left : left + size + 5;
+  const asked = item.prompt
+    .split('\n')
+    .flatMap((part) => breakLines(part, style.font, 400, style.body, style.width - indent));
+  const marks: PageMark[] = [
+    numberAt(style.body, index + 1, style),
+    ...asked.map((line, row) => textAt(indent, style.body + row * leading, line, style)),
+    ...(item.picture === undefined
+      ? []
+      : [
+          {
+            kind: 'picture' as const,
+            x: left,
+            y: 0,
+            width: size,
+            height: size,
+            picture: item.picture,
+            name: '',
+          },
+        ]),
+  ];
+  const top = Math.max(asked.length * leading, size);
+  for (let line = 0; line < lines; line += 1) {
+    const y = top + (line + 0.85) * style.lineRoom;
+    marks.push({ kind: 'line', x1: left, y1: y, x2: style.width, y2: y, width: 0.35 });
+  }
+  if (worked && item.answer !== '') {
+    const answer = breakLines(item.answer, style.font, 400, style.body, style.width - left - 2);
+    answer.slice(0, lines).forEach((line, row) => {
+      marks.push(
+        textAt(left + 1, top + (row + 0.85) * style.lineRoom - 1, line, style, { grey: true }),
+      );
+    });
+  }
+  return {
+    height: top + lines * style.lineRoom + 3,
+    marks,
+    name: `The question “${item.word}”`,
+  };
+}
+
+/** True where less than half of the line would be left to write on. */
+const isLong = (item: WriteItem, style: SheetStyle) =>
+  item.prompt !== '' &&
+  (textWidth(item.prompt, style.font, 400, style.body) > style.width * 0.45 || item.open === true);
+
+function itemBlock(
+  item: WriteItem,
+  index: number,
+  style: SheetStyle,
+  worked: boolean,
+  lines: number,
+): Block {
+  const marks: PageMark[] = [];
+  const first = Math.max(style.lineRoom, item.picture ? PICTURE + 2 : 0);
+  const baseline = first - style.lineRoom * 0.3;
+  let x = NUMBER_ROOM;
+  marks.push(numberAt(baseline, index + 1, style));
+  if (item.picture !== undefined) {
+    marks.push({
+      kind: 'picture',
+      x,
+      y: first - PICTURE - 1,
+      width: PICTURE,
+      height: PICTURE,
+      picture: item.picture,
+      name: '',
+    });
+    x += PICTURE + 4;
+  }
+  if (item.prompt !== '') {
+    marks.push(textAt(x, baseline, item.prompt, style));
+    x += textWidth(item.prompt, style.font, 400, style.body) + 5;
+  }
+  for (let line = 0; line < lines; line += 1) {
+    const y = baseline + 1 + line * style.lineRoom;
+    marks.push({
+      kind: 'line',
+      x1: line === 0 ? x : NUMBER_ROOM,
+      y1: y,
+      x2: style.width,
+      y2: y,
+      width: 0.35,
+    });
+  }
+  if (worked) marks.push(textAt(x + 1, baseline, item.answer, style, { grey: true }));
+  return {
+    height: first + (lines - 1) * style.lineRoom + 2,
+    marks,
+    name: `The line for ${item.word}`,
+  };
+}
+
+/** A number, and rows of a ruling to write on. */
+function ruledItem(
+  index: number,
+  handwriting: Handwriting,
+  style: SheetStyle,
+  lines: number,
+): Block[] {
+  const ruling = rulingOf(handwriting, style);
+  const line = ruledBlock(ruling, handwriting.hand, { ...style, width: style.width - NUMBER_ROOM });
+  return Array.from({ length: lines }, (_, row) => ({
+    ...line,
+    marks: [
+      ...line.marks.map((mark) => moveMark(mark, NUMBER_ROOM, 0)),
+      ...(row === 0 ? [numberAt(line.height * 0.6, index + 1, style)] : []),
+    ],
+    keepWithNext: row < lines - 1,
+  }));
+}
+
+/** What cannot be written on its line, with what to do. */
+function problemsOf(
+  { items, handwriting }: WriteTask,
+  style: SheetStyle,
+  needs: WritePaper,
+): string[] {
+  if (handwriting && items.some((item) => item.trace)) {
+    const ruling = rulingOf(handwriting, style);
+    return items
+      .filter((item) => traceWidth(item.answer, handwriting.hand, ruling) > style.width)
+      .map(
+        (item) =>
+          `“${item.answer.slice(0, 40)}” is longer than its line. Use smaller letters or larger paper.`,
+      );
+  }
+  const long = items.some(
+    (item) =>
+      !isLong(item, style) &&
+      textWidth(item.answer, style.font, 400, style.body) > style.width - NUMBER_ROOM &&
+      linesOf(item, needs) === 1,
+  );
+  return long ? ['An answer is longer than its line. Use a shorter one, or larger paper.'] : [];
+}
+
+export function writePaper(
+  task: WriteTask,
+  style: SheetStyle,
+  worked: boolean,
+  needs: WritePaper,
+): Face {
+  const { handwriting } = task;
+  const bank = (task.bank ?? []).map(({ word, picture }) => ({ text: word, picture, word }));
+  if (task.columns) {
+    return {
+      blocks: [...wordBox(bank, style), ...tablePaper(task, style, worked, needs)],
+      problems: [],
+    };
+  }
+  const items = task.items.flatMap((item, index) => {
+    const lines = linesOf(item, needs);
+    if (handwriting === undefined && isLong(item, style)) {
+      return [
+        ...passageBlocks(item.passage, style),
+        longItem(item, index, style, worked && index === 0, lines),
+      ];
+    }
+    if (handwriting === undefined && item.passage !== undefined) {
+      return [
+        ...passageBlocks(item.passage, style),
+        itemBlock(item, index, style, worked && index === 0, lines),
+      ];
+    }
+    if (handwriting === undefined)
+      return [itemBlock(item, index, style, worked && index === 0, lines)];
+    return item.trace
+      ? traceBlocks(item, handwriting, style)
+      : ruledItem(index, handwriting, style, lines);
+  });
+  const list = (task.checklist ?? []).map((text) => checkLine(text, style));
+  return {
+    blocks: [...sceneBlock(task.scene, style), ...wordBox(bank, style), ...items, ...list],
+    problems: problemsOf(task, style, needs),
+  };
+}
+
+/** A line of a list to tick off. */
+function checkLine(text: string, style: SheetStyle): Block {
+  const size = style.small * 1.2;
+  const block = textBlock(text, style, { size, role: 'text', indent: 8, after: 1.5 });
+  const tick: PageMark = {
+    kind: 'box',
+    x: 0.5,
+    y: 0.4,
+    width: size,
+    height: size,
+    stroke: 0.3,
+    radius: 0.6,
+  };
+  return { ...block, marks: [tick, ...block.marks] };
+}
+
+/** What to look for in handwriting (common practice); the words themselves are on the sheet. */
+const HANDWRITING_KEY =
+  'Look for letters that stand on the line, are begun where they should be, and are of one size.';
+
+/** The key: the teacher's script first, where something is dictated. */
+export function writeKey(task: WriteTask, style: SheetStyle, needs: WritePaper): Block[] {
+  if (task.items.length > 0 && task.items.every((item) => item.trace)) {
+    return [textBlock(HANDWRITING_KEY, style, { size: style.small * 1.2, role: 'text' })];
+  }
+  if (task.columns) {
+    const reasons = task.items.filter(
+      (item, index) =>
+        item.reason !== '' && task.items.findIndex((each) => each.reason === item.reason) === index,
+    );
+    return [
+      ...tableKey(task, style, needs),
+      { height: 3, marks: [] },
+      ...reasons.map((item) =>
+        textBlock(item.reason, style, { size: style.small * 1.1, role: 'text', after: 1 }),
+      ),
+    ];
+  }
+  const script = task.script.map((line) =>
+    textBlock(line, style, { size: style.small * 1.25, role: 'text', after: 1 }),
+  );
+  return [
+    ...script,
+    ...task.items.map((item, index) =>
+      keyLine(
+        index,
+        item.open && item.answer !== '' ? `Model answer: ${item.answer}` : item.answer || 'Open',
+        item.reason,
+        style,
+        item.lit,
+      ),
+    ),
+  ];
+}

@@ -1,0 +1,113 @@
+/** Writing in a table: a head, and a row for each item with printed cells and cells to write in. */
+import { linesOf, type WriteItem, type WritePaper, type WriteTask } from './task';
+import type { PageMark } from '../../../paper/marks';
+import { breakLines } from '../../../paper/measure';
+import type { Block } from '../../../paper/paginate';
+import type { SheetStyle } from '../../../paper/style';
+import { textAt } from '../../../paper/face';
+
+const PAD = 1.8;
+
+interface Column {
+  readonly title: string;
+  readonly x: number;
+  readonly width: number;
+}
+
+function columnsOf(task: WriteTask, style: SheetStyle): Column[] {
+  let x = 0;
+  return (task.columns ?? []).map(({ title, share }) => {
+    const column = { title, x, width: share * style.width };
+    x += column.width;
+    return column;
+  });
+}
+
+const box = (column: Column, height: number, filled: boolean): PageMark => ({
+  kind: 'box',
+  x: column.x,
+  y: 0,
+  width: column.width,
+  height,
+  stroke: 0.3,
+  ...(filled ? { fill: 'tint' as const } : {}),
+});
+
+/** One row: cells of text, the empty ones left white to write in. */
+function rowBlock(
+  cells: readonly string[],
+  columns: readonly Column[],
+  style: SheetStyle,
+  options: { size: number; least: number; head?: boolean; name: string; grey?: boolean },
+): Block {
+  const { size, least, head = false, name } = options;
+  const weight = head ? 700 : 400;
+  const leading = size * 1.3;
+  const broken = columns.map(({ width }, index) =>
+    breakLines(cells[index] ?? '', style.font, weight, size, width - 2 * PAD),
+  );
+  const height = Math.max(least, ...broken.map((lines) => lines.length * leading + 2 * PAD));
+  const marks = columns.flatMap((column, index): PageMark[] => [
+    box(column, height, head && !style.inkSaver),
+    ...(broken[index] ?? []).map((line, row) =>
+      textAt(column.x + PAD, PAD + size + row * leading, line, style, {
+        size,
+        weight,
+        ...(head ? { role: 'small' as const } : {}),
+        ...(options.grey ? { grey: true } : {}),
+      }),
+    ),
+  ]);
+  return { height, marks, keepWithNext: head, name };
+}
+
+const sizeOf = (style: SheetStyle) => Math.min(style.body, style.small * 1.3);
+
+function rows(
+  task: WriteTask,
+  style: SheetStyle,
+  cellsOf: (item: WriteItem) => readonly string[],
+  roomOf: (item: WriteItem) => number,
+): Block[] {
+  const columns = columnsOf(task, style);
+  const head = rowBlock(
+    columns.map(({ title }) => title),
+    columns,
+    style,
+    { size: style.small * 1.05, least: 6, head: true, name: 'The head of the table' },
+  );
+  return [
+    head,
+    ...task.items.map((item) =>
+      rowBlock(cellsOf(item), columns, style, {
+        size: sizeOf(style),
+        least: roomOf(item),
+        name: `The row “${item.word}”`,
+      }),
+    ),
+  ];
+}
+
+/** The learner's table; where item 1 is worked its row is filled in. */
+export function tablePaper(
+  task: WriteTask,
+  style: SheetStyle,
+  worked: boolean,
+  needs: WritePaper,
+): Block[] {
+  return rows(
+    task,
+    style,
+    (item) => (worked && item === task.items[0] ? (item.keyCells ?? []) : (item.cells ?? [])),
+    (item) => style.lineRoom * 0.72 * linesOf(item, needs),
+  );
+}
+
+/** The same table filled in. */
+export const tableKey = (task: WriteTask, style: SheetStyle, needs: WritePaper): Block[] =>
+  rows(
+    task,
+    style,
+    (item) => item.keyCells ?? item.cells ?? [],
+    (item) => style.small * 1.6 * linesOf(item, needs),
+  );

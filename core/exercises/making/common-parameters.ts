@@ -1,0 +1,39 @@
+/** What every maker can be asked. */
+import { versions } from '../../kernel/version';
+import type { BesideWords } from '../../lists/beside-words';
+import type { HandEdit } from '../interactions/kit/hand-edit';
+import { handIds, handNames } from '../../paper/hand-names';
+import { choice, flag, given, shaped, text, type Parameters } from './parameters';
+
+export const commonParameters = {
+  title: text('Title of the sheet', 300),
+  instruction: text('Instruction', 2000, 2),
+  version: choice(
+    'Version',
+    versions.map((version) => [version, version] as const),
+    'core',
+  ),
+  /** Item 1 is shown worked; each maker has its own default. */
+  worked: given<boolean>('flag'),
+  /** The answers to choose from are given. */
+  bank: given<boolean>('flag'),
+  shuffle: flag('Shuffle', true),
+  /** Of the words, where it is not English. */
+  language: given<string>('text'),
+  /** What the list has written beside its words. */
+  beside: given<BesideWords>('record'),
+  /** Of an item, by its word: the other answers that the teacher takes, in place of those computed. */
+  accept: given<Readonly<Record<string, readonly string[]>>>('record'),
+  /** Items changed by hand. */
+  edits: given<readonly HandEdit[]>('list'),
+} satisfies Parameters;
+
+/** A school hand and the lines it stands on. */
+export const handParameters = {
+  hand: choice(
+    'Hand',
+    handIds.map((id) => [id, handNames[id]] as const),
+    'print',
+  ),
+  ruling: shaped('ruling', 'Lines'),
+} satisfies Parameters;

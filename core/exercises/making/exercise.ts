@@ -1,0 +1,55 @@
+/** What an exercise is: one interaction with its items, and where it came from. */
+import type { Task } from '../interactions';
+import type { HandEdit } from '../interactions/kit/hand-edit';
+import type { TextMaterial } from '../../texts/reading/text-material';
+import type { BesideWords } from '../../lists/beside-words';
+import type { Version } from '../../kernel/version';
+
+/** What a maker could not do with a word, and what the teacher can do about it. */
+export interface MakerNote {
+  readonly word?: string;
+  readonly text: string;
+}
+
+export interface Exercise {
+  /** The maker's id, with its parameters and seed: enough to make it again. */
+  readonly maker: string;
+  readonly parameters: ExerciseParameters;
+  readonly seed: number;
+  /** The material as given. */
+  readonly words: readonly string[];
+  readonly language: string;
+  readonly title: string;
+  readonly instruction: string;
+  /** Item 1 is shown worked. */
+  readonly worked: boolean;
+  readonly task: Task;
+  /** What the task's interaction asks of paper; nothing where it is absent. */
+  readonly paper?: object;
+  readonly notes: readonly MakerNote[];
+  /** Printed above the items. */
+  readonly reading?: TextMaterial;
+}
+
+/**
+ * Settings of a recipe by name: those that every maker understands, and those
+ * its maker declares. What is not given is as usual.
+ */
+export interface ExerciseParameters {
+  readonly title?: string;
+  readonly instruction?: string;
+  readonly version?: Version;
+  readonly worked?: boolean;
+  readonly bank?: boolean;
+  readonly shuffle?: boolean;
+  readonly language?: string;
+  readonly beside?: BesideWords;
+  readonly accept?: Readonly<Record<string, readonly string[]>>;
+  readonly edits?: readonly HandEdit[];
+  /** The text that a reading exercise is made from, which of its sections, printed above or not. */
+  readonly textId?: string;
+  readonly section?: number;
+  readonly printText?: boolean;
+  /** Declared by the maker, and read by it with `read`. */
+  readonly [own: string]: unknown;
+}

@@ -1,0 +1,101 @@
+/** The common shape of every matching of words and partners: joined, turned over, or back to back. */
+import { joinList } from '../../kernel/join-list';
+import type { MatchTask } from '../interactions/match/task';
+import type { Maker } from './maker';
+import type { MakerGroup } from './maker-group';
+import { choice, given, read } from './parameters';
+import { partnerKinds, partnerNames, partnerOf, type PartnerKind } from './partners';
+import { matchTask } from './match-task';
+
+export interface MatchMakerSettings extends Pick<
+  Maker,
+  'id' | 'name' | 'description' | 'needs' | 'replacements' | 'suggestions'
+> {
+  readonly group: MakerGroup;
+  /** What stands beside the word; the parameter `partner` may ask for another. */
+  readonly partner: PartnerKind;
+  readonly cards?: MatchTask['cards'];
+  /** Most pairs of one sheet. */
+  readonly most: number;
+  readonly title: string;
+  readonly instruction: string;
+}
+
+export function matchMaker(settings: MatchMakerSettings): Maker {
+  const { partner: standard, cards, most, title, instruction, ...rest } = settings;
+  const declared = {
+    partner: choice(
+      'Beside the word',
+      partnerKinds.map((kind) => [kind, partnerNames[kind]] as const),
+      standard,
+    ),
+    duplex: choice(
+      'The printer turns the paper over',
+      [
+        ['long', 'its long edge'],
+        ['short', 'its short edge'],
+      ],
+      'long',
+    ),
+  };
+  const maker: Maker = {
+    ...rest,
+    // Two columns to join have the partner they are named after.
+    parameters:
+      cards === undefined
+        ? { partner: given<PartnerKind>('text') }
+        : cards === 'pairs'
+          ? { partner: declared.partner }
+          : declared,
+    interaction: 'match',
+    fewestWords: 3,
+    needsMeanings: standard === 'any' || standard === 'meaning',
+    // Pictures are known by their English names.
+    asks: standard === 'picture' ? ['words'] : [],
+    workedByDefault: cards === undefined,
+    make(input) {
+      const { words, parameters, random } = input;
+      const { partner: kind, duplex } = read(declared, parameters);
+      const taken = new Set<string>();
+      const notes: { word?: string; text: string }[] = [];
+      const used = words.flatMap((word) => {
+        const partner = partnerOf(word, kind, input);
+        const shown = typeof partner === 'string' ? '' : (partner.picture ?? partner.text);
+        if (typeof partner === 'string' || taken.has(shown)) {
+          const why =
+            typeof partner === 'string' ? partner : 'has the same partner as another word';
+          notes.push({ word: word.word, text: `${word.word} ${why}. It was left out.` });
+          return [];
+        }
+        taken.add(shown);
+        return [{ word: word.word, partner }];
+      });
+      const ordered = parameters.shuffle === false ? used : random.shuffle(used);
+      const chosen = ordered.slice(0, most);
+      if (ordered.length > most) {
+        const left = ordered.slice(most).map(({ word }) => word);
+        notes.push({
+          text: `There is room for ${most} pairs: ${joinList(left, 'and')} were left out.`,
+        });
+      }
+      return {
+        title: parameters.title ?? title,
+        instruction: parameters.instruction ?? instruction,
+        worked: cards === undefined && (parameters.worked ?? maker.workedByDefault),
+        task: matchTask(
+          chosen.map(({ word, partner: { text, picture, reason } }) => ({
+            word,
+            left: word,
+            right: { text, ...(picture === undefined ? {} : { picture }) },
+            reason,
+          })),
+          random,
+          cards === undefined ? {} : { cards },
+        ),
+        ...(cards === 'backs' ? { paper: { edge: duplex } } : {}),
+        notes,
+      };
+    },
+  };
+  return maker;
+}

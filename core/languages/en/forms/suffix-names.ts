@@ -1,0 +1,20 @@
+/** Endings and beginnings as a teacher names them. */
+export const suffixNames = {
+  ed: '-ed',
+  s: '-s and -es',
+  er: '-er (more)',
+  'er-agent': '-er (who does it)',
+  est: '-est',
+  ly: '-ly',
+  'y-adj': '-y',
+  ful: '-ful',
+  less: '-less',
+  ness: '-ness',
+  ment: '-ment',
+  tion: '-tion, -sion',
+  un: 'un-',
+  re: 're-',
+  dis: 'dis-',
+  mis: 'mis-',
+  in: 'in-, im-, il-, ir-',
+} as const;

@@ -1,0 +1,203 @@
+/** Where each structure of the table stands in an analysed sentence. */
+import type { Span } from '../../../shared/segment';
+import type { Clause } from '../clauses/clause';
+import { agentOf } from '../clauses/agent';
+import { adjectivalParticiples } from '../tagging/readings';
+import type { SentenceAnalysis } from '../describe/describe-sentence';
+import type { TaggedToken } from '../tagging/tag-sentence';
+import { structureTable, type StructureRow } from './structure-table';
+
+export interface Structure extends StructureRow {
+  /** Its places in a sentence, as groups of spans: the auxiliaries and the verb may stand apart. */
+  readonly find: (analysis: SentenceAnalysis) => readonly (readonly Span[])[];
+}
+
+const span = (tokens: readonly TaggedToken[]): Span => ({
+  start: tokens[0]?.start ?? 0,
+  end: tokens[tokens.length - 1]?.end ?? 0,
+});
+
+/** The words of a verb group, neighbours as one span. */
+function groupSpans(tokens: readonly TaggedToken[]): Span[] {
+  const spans: { start: number; end: number }[] = [];
+  let before: TaggedToken | undefined;
+  for (const token of tokens) {
+    const last = spans[spans.length - 1];
+    if (last && before && token.at <= before.at + 1) last.end = token.end;
+    else spans.push({ start: token.start, end: token.end });
+    before = token;
+  }
+  return spans;
+}
+
+const verbsWhere =
+  (test: (clause: Clause, analysis: SentenceAnalysis) => boolean): Structure['find'] =>
+  (analysis) =>
+    analysis.clauses
+      .filter((clause) => test(clause, analysis))
+      .map(({ group }) => groupSpans(group.tokens));
+
+const tense = (name: string) =>
+  verbsWhere(({ tenseAspect, kind }) => tenseAspect === name && kind !== undefined);
+
+const conditional =
+  (type: string): Structure['find'] =>
+  ({ condition, conditional: found }) =>
+    found === type && condition.condition && condition.result
+      ? [
+          [
+            ...groupSpans(condition.condition.group.tokens),
+            ...groupSpans(condition.result.group.tokens),
+          ].sort((left, right) => left.start - right.start),
+        ]
+      : [];
+
+/** A clause with its opener, up to the next comma, verb of another clause or end. */
+function clauseSpan({ tokens, clauses }: SentenceAnalysis, clause: Clause): Span[] {
+  const from = clause.opener?.at ?? clause.from;
+  let to = clause.group.verb.at;
+  for (let at = to + 1; at < tokens.length; at += 1) {
+    const token = tokens[at] as TaggedToken;
+    if (token.tag === 'comma' || token.tag === 'stop' || token.tag === 'quote') break;
+    const other = clauses.find(
+      (one) => one !== clause && (one.group.finite.at === at || one.opener?.at === at),
+    );
+    if (other && other.group.finite.at === at) break;
+    to = at;
+  }
+  return [span(tokens.slice(from, to + 1))];
+}
+
+const clausesWhere =
+  (test: (clause: Clause, analysis: SentenceAnalysis) => boolean): Structure['find'] =>
+  (analysis) =>
+    analysis.clauses
+      .filter((clause) => test(clause, analysis))
+      .map((clause) => clauseSpan(analysis, clause));
+
+const wordsWhere =
+  (test: (token: TaggedToken, tokens: readonly TaggedToken[]) => boolean): Structure['find'] =>
+  ({ tokens }) =>
+    tokens.filter((token) => test(token, tokens)).map((token) => [span([token])]);
+
+const modalIs = (pattern: RegExp) =>
+  verbsWhere(
+    ({ group, tenseAspect }) =>
+      group.modal !== undefined && pattern.test(group.modal) && tenseAspect !== 'modal perfect',
+  );
+
+/** A passive: be and a participle that is no adjective. */
+const passive = verbsWhere(({ group }, { tokens }) => {
+  if (!group.passive) return false;
+  return (
+    !adjectivalParticiples.has(group.verb.lower) || agentOf(tokens, group.verb.at) !== undefined
+  );
+});
+
+/** Where each structure of the table is found. */
+const finders: Readonly<Record<string, Structure['find']>> = {
+  'present simple': tense('present simple'),
+  imperative: tense('imperative'),
+  question: (analysis) => (analysis.type === 'interrogative' ? [[span(analysis.tokens)]] : []),
+  'there is': ({ tokens }) =>
+    tokens.flatMap((token, at) =>
+      token.tag === 'there' && tokens[at + 1] ? [[span(tokens.slice(at, at + 2))]] : [],
+    ),
+  'present continuous': tense('present continuous'),
+  'can and can’t': modalIs(/^(?:can|ca)$/),
+  'past simple': tense('past simple'),
+  contraction: ({ tokens }) =>
+    tokens.flatMap((token, at) =>
+      token.joined && tokens[at + 1]?.tag !== 'possessive' && tokens[at + 1]
+        ? [[span(tokens.slice(at, at + 2))]]
+        : [],
+    ),
+  'because clause': clausesWhere(
+    ({ kind, opener }) => kind === 'because' && opener?.lower === 'because',
+  ),
+  'future going-to': tense('future going-to'),
+  'future will': tense('future will'),
+  'when clause': clausesWhere(({ kind }) => kind === 'when'),
+  comparative: wordsWhere(
+    ({ lower, tag }, tokens) =>
+      (tag === 'adjective' || tag === 'adverb') &&
+      /^(?:\p{L}{2,}er|better|worse)$/u.test(lower) &&
+      tokens.some((token) => token.lower === 'than'),
+  ),
+  superlative: wordsWhere(
+    ({ lower, tag, at }, tokens) =>
+      tag === 'adjective' &&
+      /^(?:\p{L}{2,}est|best|worst)$/u.test(lower) &&
+      tokens[at - 1] !== undefined,
+  ),
+  'must, should, have to': modalIs(/^(?:must|should|ought)$/),
+  'past continuous': tense('past continuous'),
+  'zero conditional': conditional('zero'),
+  'first conditional': conditional('first'),
+  'present perfect': tense('present perfect'),
+  'may, might, could': modalIs(/^(?:may|might|could)$/),
+  'relative clause': clausesWhere(
+    ({ kind, opener }) => kind === 'relative' && opener !== undefined,
+  ),
+  'question tag': clausesWhere(
+    ({ group, kind }, { tokens }) =>
+      kind === 'main' &&
+      group.inverted &&
+      group.finite.at > 2 &&
+      tokens[group.finite.at - 1]?.tag === 'comma' &&
+      tokens.length - group.finite.at <= 5,
+  ),
+  'although clause': clausesWhere(({ kind }) => kind === 'although'),
+  passive: passive,
+  'present perfect continuous': tense('present perfect continuous'),
+  'second conditional': conditional('second'),
+  'past perfect': tense('past perfect'),
+  'reported speech': clausesWhere(
+    ({ kind }, { main }) =>
+      kind === 'that' &&
+      /^(?:say|tell)$/.test(main?.group.verb.base ?? '') &&
+      main?.tenseAspect === 'past simple',
+  ),
+  'whose, whom or of which': ({ tokens }) =>
+    tokens.flatMap((token, at) =>
+      /^whos?e|whom$/.test(token.lower) && /^(?:whose|whom)$/.test(token.lower) && at > 0
+        ? [[span([token])]]
+        : token.lower === 'which' && tokens[at - 1]?.tag === 'preposition'
+          ? [[span(tokens.slice(at - 1, at + 1))]]
+          : [],
+    ),
+  'modal perfect': tense('modal perfect'),
+  'past perfect continuous': tense('past perfect continuous'),
+  'participle that opens a sentence': ({ tokens, completeness }) => {
+    const first = tokens.find(({ mark }) => !mark);
+    const comma = tokens.findIndex(({ tag }) => tag === 'comma');
+    if (first === undefined || comma < 1 || completeness === 'fragment') return [];
+    const opens =
+      first.tag === 'ing' ||
+      first.tag === 'participle' ||
+      ((first.tag === 'have' || first.tag === 'be') && first.form === 'ing');
+    return opens ? [[span(tokens.slice(first.at, comma))]] : [];
+  },
+  'third conditional': conditional('third'),
+  'mixed conditional': conditional('mixed'),
+  'verb before its subject': ({ tokens, clauses, type }) =>
+    type === 'interrogative'
+      ? []
+      : clauses
+          .filter(
+            ({ group }) =>
+              group.inverted &&
+              /^(?:never|seldom|rarely|hardly|scarcely|nor|only|so|little)$/.test(
+                tokens.find(({ mark }) => !mark)?.lower ?? '',
+              ),
+          )
+          .map(({ group }) => groupSpans(group.tokens)),
+};
+
+export const structures: readonly Structure[] = structureTable.map((row) => ({
+  ...row,
+  find: finders[row.name] ?? (() => []),
+}));
+
+export const structureNamed = (name: string): Structure | undefined =>
+  structures.find((structure) => structure.name === name);

@@ -1,0 +1,10 @@
+/** Spanish: lists, texts, cards and handwriting; its words are not taken apart. */
+import { plainPack } from '../shared/plain-pack';
+
+export const spanish = plainPack({
+  tag: 'es',
+  name: 'Spanish',
+  phrases: { name: 'Nombre', date: 'Fecha' },
+  voice: 'es',
+  can: new Set(['school hand']),
+});

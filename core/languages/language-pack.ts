@@ -1,0 +1,64 @@
+/**
+ * What Wordane knows of one language. A pack declares it; makers and screens ask
+ * here and offer only what the pack can do, so that a language is added in a
+ * folder of its own and a line of `registry/packs.ts`.
+ */
+import type { Accent } from '../kernel/accent';
+import type { Span } from '../kernel/span';
+import type { Spelling } from '../kernel/spelling';
+
+/** What a pack may know, beside what every pack has. */
+export const abilities = {
+  words: 'a word bank: which words there are, how frequent, what they show',
+  sounds: 'the sounds of words and how they are spelled',
+  forms: 'inflected and derived forms with their rules',
+  meanings: 'meanings, synonyms and opposites',
+  tagging: 'what each word is in a sentence, clauses, tenses',
+  levels: 'how early a word is learned',
+  numbers: 'numbers and measures as they are read aloud',
+  'school hand': 'letters of the school hands',
+} as const;
+export type Ability = keyof typeof abilities;
+
+/** Fonts for what learners read, by the family name that the style sheet ships. */
+export const learnerFonts = {
+  andika: 'Andika',
+  lexend: 'Lexend',
+  atkinson: 'Atkinson Hyperlegible',
+  opendyslexic: 'OpenDyslexic',
+} as const;
+export type LearnerFont = keyof typeof learnerFonts;
+
+/** The family name of a font by its id; Andika where the id is not known. */
+export const familyOf = (font: string): string =>
+  (learnerFonts as Readonly<Record<string, string>>)[font] ?? learnerFonts.andika;
+
+/** What stands in the learner's own language on a sheet. */
+export interface LearnerPhrases {
+  readonly name: string;
+  readonly date: string;
+}
+
+export interface LanguagePack {
+  /** BCP 47. */
+  readonly tag: string;
+  /** As a teacher calls it, in English. */
+  readonly name: string;
+  readonly direction: 'ltr' | 'rtl';
+  readonly fonts: readonly LearnerFont[];
+  readonly phrases: LearnerPhrases;
+  readonly can: ReadonlySet<Ability>;
+  /** Where words and sentences begin and end; offsets into the text. */
+  readonly tokens: {
+    readonly words: (text: string) => Span[];
+    readonly sentences: (text: string) => Span[];
+  };
+  /** Names of the synthesiser's voices, one where accents are not told apart; absent where it cannot be heard. */
+  readonly voice?: string | Readonly<Record<Accent, string>>;
+  /** A measure in words: `3.7 mm`. @throws RangeError where it is none */
+  readonly inWords?: (measure: string, spelling: Spelling) => string;
+}
+
+/** True where the pack knows all that is asked for. */
+export const canDo = (pack: LanguagePack, asks: readonly Ability[]) =>
+  asks.every((ability) => pack.can.has(ability));

@@ -1,0 +1,24 @@
+/** School hands and inks by name; what each font can write: `hands.ts`. */
+
+/** How the letters of a model are inked. */
+export const inks = ['solid', 'grey', 'dots', 'outline', 'arrows', 'blank'] as const;
+export type Ink = (typeof inks)[number];
+
+export const inkNames: Readonly<Record<Ink, string>> = {
+  solid: 'black',
+  grey: 'grey',
+  dots: 'dotted',
+  outline: 'outline',
+  arrows: 'with start dots and arrows',
+  blank: 'an empty line',
+};
+
+export const handNames = {
+  print: 'Pre-cursive',
+  joined: 'Joined',
+  'us-cursive': 'American cursive',
+  'fr-cursive': 'Upright cursive',
+  andika: 'Plain print',
+} as const;
+export type HandName = keyof typeof handNames;
+export const handIds = Object.keys(handNames) as HandName[];

@@ -1,0 +1,115 @@
+/**
+ * What is drawn on a page: a list of marks with exact places, so that screen,
+ * print and PDF show one thing. All lengths are millimetres from the top left.
+ */
+import type { HandFont, Ink } from './hands';
+import type { Weight } from './measure';
+
+export interface TextMark {
+  readonly kind: 'text';
+  readonly x: number;
+  /** The baseline. */
+  readonly y: number;
+  readonly text: string;
+  /** Height of the em. */
+  readonly size: number;
+  readonly weight: Weight;
+  readonly align: 'start' | 'middle' | 'end';
+  /** What the text is, for a screen reader and for the tags of a PDF. */
+  readonly role: 'title' | 'heading' | 'text' | 'small';
+  /** Grey, for a worked answer or a quiet note. */
+  readonly grey?: boolean;
+  /** Letters in outline, for colouring in. */
+  readonly outline?: boolean;
+  /** Degrees clockwise about its place. */
+  readonly turn?: number;
+}
+
+export interface LineMark {
+  readonly kind: 'line';
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+  readonly width: number;
+  readonly dashed?: boolean;
+  /** A quiet line: a ruling, a fold. */
+  readonly grey?: boolean;
+}
+
+export interface BoxMark {
+  readonly kind: 'box';
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly stroke: number;
+  readonly radius?: number;
+  readonly dashed?: boolean;
+  /** Tint is a pale colour that prints as a pale grey; ink is black. */
+  readonly fill?: 'tint' | 'ink' | 'paper';
+}
+
+/** Letters to write over, set in a school hand by the line they stand on. */
+export interface HandMark {
+  readonly kind: 'hand';
+  readonly x: number;
+  /** The line the letters stand on. */
+  readonly y: number;
+  readonly text: string;
+  readonly font: HandFont;
+  readonly ink: Exclude<Ink, 'blank'>;
+  /** Height of the em. */
+  readonly size: number;
+}
+
+/** Straight and curved lines, as the path data of SVG in millimetres from the mark's own place. */
+export interface PathMark {
+  readonly kind: 'path';
+  readonly x: number;
+  readonly y: number;
+  readonly d: string;
+  /** Width of the line; 0 for a filled shape alone. */
+  readonly stroke: number;
+  readonly fill?: 'tint' | 'ink';
+  readonly dashed?: boolean;
+}
+
+/** Where a word of the material stands: never printed, but lit on screen by its reach. */
+export interface WordArea {
+  readonly kind: 'word';
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly word: string;
+}
+
+/** A line drawing that shows a word. */
+export interface PictureMark {
+  readonly kind: 'picture';
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  /** Name of a shipped picture. */
+  readonly picture: string;
+  /** What it shows, for a screen reader; empty where that would give the answer away. */
+  readonly name: string;
+}
+
+export type PageMark = TextMark | LineMark | BoxMark | WordArea | PictureMark | HandMark | PathMark;
+
+/** A mark moved by so many millimetres. */
+export function moveMark(mark: PageMark, dx: number, dy: number): PageMark {
+  if (mark.kind === 'line') {
+    return {
+      ...mark,
+      x1: mark.x1 + dx,
+      x2: mark.x2 + dx,
+      y1: mark.y1 + dy,
+      y2: mark.y2 + dy,
+    };
+  }
+  return { ...mark, x: mark.x + dx, y: mark.y + dy };
+}

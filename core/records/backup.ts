@@ -1,0 +1,187 @@
+/**
+ * Everything a teacher has made, as one zip of JSON files (our own documented
+ * schema): manifest.json, and for each kind of record classes.json, lists.json,
+ * lessons.json, texts.json; what is large goes on in lists-2.json and so forth.
+ */
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import type { ClassProfile } from '../classes/class-profile';
+import type { WordList } from '../lists/word-list';
+import type { ReadingText } from '../texts/reading-text';
+import type { Lesson } from './lesson';
+import { openRecord, recordNames, recordTables, type RecordTable } from './open-record';
+
+export const BACKUP_FORMAT = 'wordane-backup';
+/**
+ * 2 added accents and own sequences to classes, and details to lists; 3 added
+ * texts; 4 lets a kind of record go on in a second file. All are read.
+ */
+export const BACKUP_VERSION = 4;
+
+/** A file of the zip is closed when it is this long, in characters: a browser reads no text of more than 512 million. */
+const FILE_LENGTH = 32 * 1024 * 1024;
+/** All files together, unpacked. */
+const LARGEST = 2 * 1024 ** 3;
+/** Text and pictures are packed to no less than this share; what is packed further is made to fill the memory. */
+const LEAST_PACKED = 1 / 300;
+/** Files smaller than this unpacked are harmless however they are packed. */
+const HARMLESS = 64 * 1024 * 1024;
+
+export interface Backup {
+  readonly classes: readonly ClassProfile[];
+  readonly lists: readonly WordList[];
+  readonly lessons: readonly Lesson[];
+  readonly texts: readonly ReadingText[];
+}
+
+/** A record of a backup that cannot be taken in: which, and why. */
+export interface Refused {
+  readonly table: RecordTable;
+  readonly name: string;
+  readonly problem: string;
+}
+
+export interface ReadBackup extends Backup {
+  readonly refused: readonly Refused[];
+}
+
+/** A file that cannot be read back; the message says why, in words for the teacher. */
+export class BackupError extends Error {
+  override readonly name = 'BackupError';
+}
+
+/** The records as the texts of files, none longer than a browser can read. */
+function filesOf(records: readonly object[]): string[] {
+  const files: string[] = [];
+  let open: string[] = [];
+  let length = 0;
+  const close = () => {
+    files.push(`[\n${open.join(',\n')}\n]\n`);
+    open = [];
+    length = 0;
+  };
+  for (const record of records) {
+    const text = JSON.stringify(record);
+    if (open.length > 0 && length + text.length > FILE_LENGTH) close();
+    open.push(text);
+    length += text.length;
+  }
+  if (open.length > 0 || files.length === 0) close();
+  return files;
+}
+
+const fileName = (table: RecordTable, index: number) =>
+  index === 0 ? `${table}.json` : `${table}-${index + 1}.json`;
+
+/**
+ * The backup as the bytes of a zip.
+ *
+ * @param made when it was made, as an ISO 8601 date
+ */
+export function writeBackup(backup: Backup, made: string): Uint8Array {
+  const manifest = { format: BACKUP_FORMAT, version: BACKUP_VERSION, made };
+  const files: Record<string, Uint8Array> = {
+    'manifest.json': strToU8(`${JSON.stringify(manifest, null, 2)}\n`),
+  };
+  for (const table of recordTables) {
+    filesOf(backup[table]).forEach((text, index) => {
+      files[fileName(table, index)] = strToU8(text);
+    });
+  }
+  return zipSync(files);
+}
+
+function readJson(files: Record<string, Uint8Array>, name: string): unknown {
+  const bytes = files[name];
+  if (bytes === undefined) {
+    throw new BackupError(
+      `The file has no ${name}, so it is not a whole Wordane backup. Nothing was changed.`,
+    );
+  }
+  try {
+    return JSON.parse(strFromU8(bytes));
+  } catch {
+    throw new BackupError(
+      `${name} in the file is damaged and cannot be read. Nothing was changed.`,
+    );
+  }
+}
+
+/** The records of a kind that are valid; what is not is told by its name, and the rest is kept. */
+function readRecords(files: Record<string, Uint8Array>, table: RecordTable, refused: Refused[]) {
+  const good: object[] = [];
+  for (let index = 0; index === 0 || fileName(table, index) in files; index += 1) {
+    const name = fileName(table, index);
+    const records = readJson(files, name);
+    if (!Array.isArray(records)) {
+      throw new BackupError(`${name} should be a list and is not. Nothing was changed.`);
+    }
+    for (const record of records as unknown[]) {
+      const read = openRecord(table, record);
+      if (read.ok) {
+        good.push(read.value);
+        continue;
+      }
+      const [first] = read.problems;
+      const { name: own, title, id } = (record ?? {}) as Record<string, unknown>;
+      const called = [own, title, id].find((each) => typeof each === 'string' && each !== '');
+      refused.push({
+        table,
+        name: typeof called === 'string' ? called.slice(0, 80) : 'without a name',
+        problem: `${first?.field || 'whole entry'}: ${first?.text ?? ''}`,
+      });
+    }
+  }
+  return good;
+}
+
+/** What was refused, in a sentence for each. */
+export const refusedNotes = (refused: readonly Refused[]) =>
+  refused.map(
+    ({ table, name, problem }) =>
+      `The ${recordNames[table]} “${name}” was left out, because it is not valid (${problem}).`,
+  );
+
+/**
+ * Reads a backup. A record that is not valid is refused by name, and the rest is kept.
+ *
+ * @throws BackupError where the file is not a zip, not ours, newer than this program, or damaged
+ */
+export function readBackup(bytes: Uint8Array): ReadBackup {
+  let files: Record<string, Uint8Array>;
+  let unpacked = 0;
+  try {
+    files = unzipSync(bytes, {
+      filter: (file) => {
+        const { size, originalSize } = file;
+        unpacked += originalSize;
+        const bomb = originalSize > HARMLESS && size < originalSize * LEAST_PACKED;
+        if (unpacked > LARGEST || bomb) throw new BackupError('');
+        return file.name.endsWith('.json');
+      },
+    });
+  } catch {
+    throw new BackupError(
+      'This is not a zip file that Wordane can open. Choose the file that “Export everything” saved. Nothing was changed.',
+    );
+  }
+  const manifest = readJson(files, 'manifest.json') as {
+    format?: unknown;
+    version?: unknown;
+  } | null;
+  if (manifest?.format !== BACKUP_FORMAT) {
+    throw new BackupError('This zip was not made by Wordane. Nothing was changed.');
+  }
+  if (typeof manifest.version !== 'number' || manifest.version > BACKUP_VERSION) {
+    throw new BackupError(
+      'This backup was made by a newer Wordane. Update this one, then read it again. Nothing was changed.',
+    );
+  }
+  const refused: Refused[] = [];
+  const read = Object.fromEntries(
+    recordTables.map((table) => [
+      table,
+      table === 'texts' && Number(manifest.version) < 3 ? [] : readRecords(files, table, refused),
+    ]),
+  ) as unknown as Backup;
+  return { ...read, refused };
+}

@@ -1,0 +1,140 @@
+/** A lesson: an objective and five stages, each with its parts. */
+import 'reflect-metadata';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
+import { IsId } from './is-id';
+import type { ExerciseParameters } from '../exercises/making/exercise';
+import type { ExerciseRecipe } from '../exercises/make-exercise';
+import type { SheetBlock } from '../sheets/blocks/sheet-block';
+import type { SheetLayout } from '../paper/sheet-layout';
+import { SheetBlockRecord } from './sheet-block-record';
+import { SheetLayoutRecord } from './sheet-layout-record';
+
+export const stageNames = {
+  'get-ready': 'Get ready',
+  show: 'Show',
+  together: 'Together',
+  alone: 'Alone',
+  'look-back': 'Look back',
+} as const;
+export type StageId = keyof typeof stageNames;
+export const stageIds = Object.keys(stageNames) as StageId[];
+
+/** A part is a note to the teacher, an exercise kept as its recipe, or a sheet of blocks. */
+export class LessonPart implements ExerciseRecipe {
+  @IsString()
+  @IsNotEmpty()
+  id!: string;
+
+  @IsIn(['note', 'exercise', 'sheet'])
+  kind!: 'note' | 'exercise' | 'sheet';
+
+  /** What to say or do; the title of a sheet; empty for an exercise. */
+  @IsString()
+  @MaxLength(2000, { message: 'A note can have 2,000 letters at most.' })
+  text!: string;
+
+  @ValidateIf((part: LessonPart) => part.kind === 'exercise')
+  @IsString()
+  @IsNotEmpty()
+  maker!: string;
+
+  @IsArray()
+  @IsString({ each: true })
+  @ArrayMaxSize(200, { message: 'An exercise can have 200 words at most.' })
+  words!: string[];
+
+  @IsObject()
+  parameters!: ExerciseParameters;
+
+  @IsInt()
+  seed!: number;
+
+  /** Of a sheet, in their order. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(60, { message: 'A sheet can have 60 blocks at most.' })
+  @ValidateNested({ each: true })
+  @Type(() => SheetBlockRecord)
+  blocks?: SheetBlock[];
+
+  /** How its paper differs from the class's. */
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => SheetLayoutRecord)
+  layout?: SheetLayout;
+}
+
+export class LessonStage {
+  @IsIn(stageIds)
+  id!: StageId;
+
+  @IsInt({ message: 'Minutes must be a whole number.' })
+  @Min(0)
+  @Max(180, { message: 'A stage can last 180 minutes at most.' })
+  minutes!: number;
+
+  @IsArray()
+  @ArrayMaxSize(40, {
+    message: 'A stage can have 40 parts at most. Add the next one to another stage.',
+  })
+  @ValidateNested({ each: true })
+  @Type(() => LessonPart)
+  parts!: LessonPart[];
+}
+
+export class Lesson {
+  @IsId()
+  id!: string;
+
+  /** Counts the changes, so that an edit of an older version is noticed. */
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  revision?: number;
+
+  @IsId()
+  classId!: string;
+
+  @IsString()
+  @IsNotEmpty({ message: 'Give the lesson a title.' })
+  @MaxLength(300, { message: 'A title can have 300 letters at most.' })
+  title!: string;
+
+  @IsString()
+  @MaxLength(600, { message: 'An objective can have 600 letters at most.' })
+  objective!: string;
+
+  @IsArray()
+  @ArrayMinSize(stageIds.length)
+  @ArrayMaxSize(stageIds.length)
+  @ValidateNested({ each: true })
+  @Type(() => LessonStage)
+  stages!: LessonStage[];
+}
+
+/** The parts of a lesson in the order they are taught. */
+export function partsOf(lesson: Lesson): LessonPart[] {
+  return lesson.stages.flatMap((stage) => stage.parts);
+}
+
+/** The whole lesson in minutes. */
+export function minutesOf(lesson: Lesson): number {
+  return lesson.stages.reduce((sum, stage) => sum + stage.minutes, 0);
+}

@@ -1,0 +1,150 @@
+/** What each function for scripts takes: its fields, and the values that are not free. */
+import { completeClass, type ClassSettings } from '../classes/new-class';
+import { accents } from '../kernel/accent';
+import { spellings } from '../kernel/spelling';
+import { openRecord } from '../records/open-record';
+import { knowledges, matches, places, sortOrders, stressPlaces } from '../search/word-query';
+import {
+  anything,
+  count,
+  either,
+  fields,
+  flag,
+  oneOf,
+  text,
+  texts,
+  type Check,
+  type Fields,
+} from './strict';
+
+const accent = oneOf(accents);
+const spelling = oneOf(Object.keys(spellings));
+
+/** Settings of a class: checked as a class is before it is kept. */
+const classSettings: Check = (value) => {
+  if (typeof value !== 'object' || value === null) return 'is an object with settings of a class';
+  const read = openRecord('classes', completeClass(value as ClassSettings));
+  if (read.ok) return undefined;
+  const [first] = read.problems;
+  return `is not right: ${first?.field ?? ''}: ${first?.text ?? ''}`;
+};
+
+const query: Fields = {
+  sound: text,
+  sounds: texts,
+  soundMatch: oneOf(matches),
+  spelling: text,
+  spellings: texts,
+  spellingMatch: oneOf(matches),
+  place: oneOf(places),
+  pattern: text,
+  patterns: texts,
+  patternMatch: oneOf(matches),
+  without: fields({ sounds: texts, spellings: texts, patterns: texts }),
+  minSyllables: count,
+  maxSyllables: count,
+  stress: oneOf(stressPlaces),
+  rhymesWith: text,
+  minimalPair: texts,
+  beginsWith: text,
+  endsWith: text,
+  wordClass: text,
+  level: text,
+  topic: text,
+  pictured: flag,
+  compound: flag,
+  expression: text,
+  class: classSettings,
+  knows: oneOf(knowledges),
+  ingRule: text,
+  except: texts,
+  sort: oneOf(sortOrders),
+  limit: count,
+  accent,
+};
+
+const layout = fields({
+  paper: text,
+  columns: oneOf([1, 2]),
+  largePrint: flag,
+  wideSpacing: flag,
+  inkSaver: flag,
+  border: text,
+  header: text,
+});
+
+/** Parameters are checked by what the maker declares. */
+const recipe: Fields = {
+  maker: text,
+  parameters: fieldsOfAny(),
+  material: fields({ words: texts, text: anything }),
+  seed: count,
+  class: classSettings,
+};
+
+function fieldsOfAny(): Check {
+  return (value) => (typeof value === 'object' && value !== null ? undefined : 'is an object');
+}
+
+const check = fields({
+  words: texts,
+  fewest: count,
+  most: count,
+  text: flag,
+  complete: flag,
+  structures: anything,
+});
+
+export const inputs = {
+  analyseWord: { word: text, accent },
+  explainWord: { word: text, query: fields(query) },
+  wordsLike: { words: texts, accent },
+  pseudowords: {
+    sequence: either(text, fieldsOfAny()),
+    step: count,
+    pattern: text,
+    count,
+    seed: count,
+  },
+  findWords: query,
+  define: { word: text },
+  inflect: { base: text, suffix: text, spelling, wordClass: oneOf(['noun', 'verb']) },
+  analyseText: { text, language: text, class: classSettings, verse: flag },
+  findDevices: { text, verse: flag },
+  methods: {},
+  layOutText: {
+    text: anything,
+    reading: fieldsOfAny(),
+    layout,
+    class: classSettings,
+    footer: text,
+  },
+  readText: { text, fileName: text, format: text },
+  checkReach: { words: texts, text, class: classSettings },
+  makeExercise: recipe,
+  checkExercise: recipe,
+  markResponse: { item: fieldsOfAny(), response: anything },
+  makers: {},
+  paginate: { blocks: anything, paper: anything, columns: oneOf([1, 2]) },
+  layOutSheet: { ...recipe, footer: text, layout },
+  layOutBlocks: { title: text, blocks: anything, layout, class: classSettings, footer: text },
+  writeDocument: { ...recipe, format: oneOf(['markdown', 'text', 'csv']) },
+  ruleCard: { topic: text, class: classSettings },
+  confusables: { word: text },
+  readRoster: { text, present: texts },
+  sequence: { accent },
+  describeSentence: { sentence: text },
+  findInText: { text, language: text, feature: text },
+  transform: {
+    sentence: text,
+    to: text,
+    with: text,
+    pronoun: oneOf(['he', 'she', 'they']),
+    spelling,
+  },
+  verbForms: { verb: text, spelling },
+  formsTable: { verb: text, tense: text, spelling },
+  checkWriting: { text, check },
+  measureWords: { measure: text, spelling },
+  grammar: {},
+} as const satisfies Readonly<Record<string, Fields>>;

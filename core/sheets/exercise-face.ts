@@ -1,0 +1,22 @@
+/** The face of an exercise on paper, and of its key. */
+import { interactionOf } from '../exercises/interactions';
+import type { Exercise } from '../exercises/making/exercise';
+import type { Face } from '../paper/face';
+import type { Block } from '../paper/paginate';
+import type { SheetStyle } from '../paper/style';
+
+/** The learner's sheet of an exercise. */
+export function paperFace(
+  { task, worked, paper = {} }: Pick<Exercise, 'task' | 'worked' | 'paper'>,
+  style: SheetStyle,
+): Face {
+  return interactionOf(task).paper(task, style, { worked, needs: paper });
+}
+
+/** The key of an exercise. */
+export function keyFace(
+  { task, paper = {} }: Pick<Exercise, 'task' | 'paper'>,
+  style: SheetStyle,
+): Block[] {
+  return interactionOf(task).key(task, style, paper);
+}

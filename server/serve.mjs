@@ -1,0 +1,37 @@
+// Serves the built application: its files with the headers they need, everything else through React Router.
+// It listens on PORT, and knows by itself under which address it answers.
+import { fileURLToPath } from 'node:url';
+import { createRequestHandler } from '@react-router/express';
+import compression from 'compression';
+import express from 'express';
+
+const client = fileURLToPath(new URL('../build/client/', import.meta.url));
+const build = await import(new URL('../build/server/index.js', import.meta.url).href);
+
+const A_YEAR = '365d';
+
+const app = express();
+app.disable('x-powered-by');
+app.use(compression());
+// Names of built files change with what is in them.
+app.use(
+  '/assets',
+  express.static(`${client}assets`, { immutable: true, maxAge: A_YEAR, setHeaders }),
+);
+// The service worker and its list are asked for anew each time.
+app.use(express.static(client, { maxAge: '1h', setHeaders }));
+app.all('*', createRequestHandler({ build, mode: 'production' }));
+
+function setHeaders(response, path) {
+  response.setHeader('X-Content-Type-Options', 'nosniff');
+  if (/(?:service-worker\.js|manifest\.webmanifest)$/.test(path)) {
+    response.setHeader('Cache-Control', 'no-cache');
+  }
+}
+
+const server = app.listen(Number(process.env.PORT ?? 3000), process.env.HOST, () => {
+  const { port } = server.address();
+  process.env.WORDANE_OWN_ADDRESS = `http://127.0.0.1:${port}`;
+  console.log(`Wordane answers at http://localhost:${port}`);
+});
+for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => server.close());
