@@ -66,6 +66,12 @@ export function wordsOfTask(task: Task): string[] {
   return interactionOf(task).wordsOf(task);
 }
 
+/** The teacher's own words stand on every face. */
+function instructionOnScreen({ onScreen }: Maker, own: string | undefined, paper: string): string {
+  if (own !== undefined || onScreen === undefined) return paper;
+  return typeof onScreen === 'string' ? onScreen : onScreen(paper);
+}
+
 /** Makes the exercise. The same recipe always gives the same exercise for the same class. */
 export function makeExercise(
   recipe: ExerciseRecipe,
@@ -108,6 +114,7 @@ export function makeExercise(
     words: recipe.words,
     language,
     ...made,
+    screenInstruction: instructionOnScreen(maker, recipe.parameters.instruction, made.instruction),
     ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
     notes: [...notes, ...problems.map((text) => ({ text }))],
   };
@@ -123,6 +130,7 @@ function withoutText(maker: Maker, recipe: ExerciseRecipe, language: string): Ex
     language,
     title: recipe.parameters.title ?? maker.name,
     instruction: '',
+    screenInstruction: '',
     worked: false,
     task: { interaction: 'write', items: [], script: [] },
     notes: [

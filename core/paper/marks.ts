@@ -17,6 +17,8 @@ export interface TextMark {
   readonly align: 'start' | 'middle' | 'end';
   /** What the text is, for a screen reader and for the tags of a PDF. */
   readonly role: 'title' | 'heading' | 'text' | 'small';
+  /** The label of a line that copies for a class fill in. */
+  readonly field?: 'name';
   /** Grey, for a worked answer or a quiet note. */
   readonly grey?: boolean;
   /** Letters in outline, for colouring in. */

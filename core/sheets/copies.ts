@@ -3,7 +3,6 @@ import type { Copy } from './copy';
 import { cuttingList } from './cutting-list';
 import { textWidth, MM_PER_POINT } from '../paper/measure';
 import type { PageMark, TextMark } from '../paper/marks';
-import { NAME_LABEL } from './name-line';
 import { papers } from '../kernel/paper-size';
 import type { Sheet, SheetPage } from './sheet';
 import type { SheetStyle } from '../paper/style';
@@ -13,10 +12,7 @@ const NAME_ROOM = 0.5;
 
 /** The line for the name on a page, where it has one. */
 const nameLine = (page: SheetPage) =>
-  page.marks.find(
-    (mark): mark is TextMark =>
-      mark.kind === 'text' && mark.role === 'small' && mark.text === NAME_LABEL,
-  );
+  page.marks.find((mark): mark is TextMark => mark.kind === 'text' && mark.field === 'name');
 
 /** The learner's name on its line; small at the foot of the pages that have none. */
 function nameMark(name: string, sheet: Sheet, line: TextMark | undefined): PageMark {
@@ -29,7 +25,7 @@ function nameMark(name: string, sheet: Sheet, line: TextMark | undefined): PageM
   return line
     ? {
         ...base,
-        x: line.x + textWidth(NAME_LABEL, sheet.font, 400, line.size) + 5,
+        x: line.x + textWidth(line.text, sheet.font, 400, line.size) + 5,
         y: line.y,
         align: 'start',
       }

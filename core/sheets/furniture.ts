@@ -1,7 +1,7 @@
 /** What stands on a sheet beside its exercises: the line for the name, titles, the head and foot of each page, its border. */
-import { NAME_LABEL, NAME_POINTS } from './name-line';
+import { packOf } from '../languages/registry/registry';
 import type { SheetLayout } from '../paper/sheet-layout';
-import type { PageMark } from '../paper/marks';
+import type { PageMark, TextMark } from '../paper/marks';
 import { MM_PER_POINT, textWidth } from '../paper/measure';
 import type { Block } from '../paper/paginate';
 import type { Paper } from '../kernel/paper-size';
@@ -9,12 +9,16 @@ import type { SheetStyle } from '../paper/style';
 import { textBlock } from '../paper/text-block';
 import { borderMarks } from './borders';
 
-/** The line for name and date at the head of a learner's sheet. */
-export function nameBlock(style: SheetStyle): Block {
+/** Size of the line for name and date, in points. */
+const NAME_POINTS = 12;
+
+/** The line for name and date at the head of a learner's sheet, in the language of what is learned. */
+export function nameBlock(style: SheetStyle, language = 'en'): Block {
+  const { name, date } = packOf(language).phrases;
   const size = NAME_POINTS * MM_PER_POINT;
   const y = size * 1.2;
   const dateAt = style.width * 0.68;
-  const label = (text: string, x: number): PageMark => ({
+  const label = (text: string, x: number): TextMark => ({
     kind: 'text',
     x,
     y,
@@ -32,14 +36,14 @@ export function nameBlock(style: SheetStyle): Block {
     y2: y + 0.8,
     width: 0.3,
   });
-  const nameEnd = textWidth(NAME_LABEL, style.font, 400, size) + 3;
-  const dateEnd = dateAt + textWidth('Date', style.font, 400, size) + 3;
+  const nameEnd = textWidth(name, style.font, 400, size) + 3;
+  const dateEnd = dateAt + textWidth(date, style.font, 400, size) + 3;
   return {
     height: size * 1.2 + 9,
     marks: [
-      label(NAME_LABEL, 0),
+      { ...label(name, 0), field: 'name' },
       rule(nameEnd, dateAt - 5),
-      label('Date', dateAt),
+      label(date, dateAt),
       rule(dateEnd, style.width),
     ],
     wide: true,

@@ -77,6 +77,10 @@ function versionStyle(exercise: Exercise, style: SheetStyle): SheetStyle {
   return { ...style, body: style.body * larger, lineRoom: style.lineRoom * larger };
 }
 
+/** The language of what is learned: that of the first exercise. */
+const languageOf = ({ blocks }: BlockSheet) =>
+  blocks.find(({ exercise }) => exercise !== undefined)?.exercise?.language;
+
 /** Numbers of the exercises, where there is more than one. */
 function numbersOf(blocks: readonly ResolvedBlock[]): Map<string, string> {
   const ids = blocks.filter(({ block }) => block.kind === 'exercise').map(({ block }) => block.id);
@@ -115,7 +119,7 @@ function faceOf(
     case 'lines':
       return linesFace(block.rows ?? 4, block.ruling, block.hand ?? 'print', style);
     case 'name':
-      return { blocks: [nameBlock(wide(style, sheet.layout))], problems: [] };
+      return { blocks: [nameBlock(wide(style, sheet.layout), languageOf(sheet))], problems: [] };
     case 'can-do':
       return canDoFace(text, style);
     case 'qr':

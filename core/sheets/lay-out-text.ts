@@ -99,7 +99,7 @@ export function layOutText(
     style,
     layout,
     footer,
-    learner: [nameBlock(wide), ...readingHead(text, wide), ...face.blocks],
+    learner: [nameBlock(wide, text.language), ...readingHead(text, wide), ...face.blocks],
     key,
     parts: key.length > 0 ? ['learner', 'key'] : ['learner'],
     problems: face.problems,

@@ -67,6 +67,7 @@ function readMark(value: unknown): PageMark {
         weight: oneOf(from['weight'], [400, 700] as const, 'The weight'),
         align: oneOf(from['align'], ['start', 'middle', 'end'] as const, 'The align'),
         role: oneOf(from['role'], ['title', 'heading', 'text', 'small'] as const, 'The role'),
+        ...(from['field'] === 'name' ? { field: 'name' as const } : {}),
         ...grey,
         ...(from['outline'] === true ? { outline: true } : {}),
         ...(typeof from['turn'] === 'number' ? { turn: number('turn') } : {}),

@@ -119,7 +119,7 @@ function learnerBlocks(exercise: Exercise, style: SheetStyle) {
   const head = face.headless
     ? []
     : [
-        nameBlock(style),
+        nameBlock(style, exercise.language),
         ...reading,
         titleBlock(exercise.title, style),
         instructionBlock(exercise.instruction, style),

@@ -27,10 +27,19 @@ const made = (id: string) =>
 /** The ids of the items, whatever the interaction calls them. */
 const ids = (task: Task) => keyedItems(task).map(({ id }) => id);
 
+/** What can be done to paper only. */
+const paperOnly =
+  /\b(cut|glue|fold|underline|dot to dot|draw a line|face down|print on|ring it|pin)\b/i;
+
 describe.each(catalogue.map(({ id }) => id))('the learner’s copy of %s', (id) => {
-  const { task } = made(id);
+  const { task, instruction, screenInstruction } = made(id);
   const copy = learnerCopy(task);
   const interaction = interactionOf(task);
+
+  test('is given in words that can be done on a screen', () => {
+    expect(screenInstruction).not.toMatch(paperOnly);
+    if (!paperOnly.test(instruction)) expect(screenInstruction).not.toBe('');
+  });
 
   test('has the same items, and is marked against the whole', () => {
     expect(ids(copy)).toEqual(ids(task));

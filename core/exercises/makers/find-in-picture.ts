@@ -44,6 +44,7 @@ const maker: Maker = {
   group: 'Vocabulary',
   description: 'A picture of many things and a list of words: each is read, found and ringed.',
   interaction: 'point',
+  onScreen: 'Read each word. Find it in the picture.',
   fewestWords: 3,
   needs: 'words that have a picture',
   asks: ['words'],

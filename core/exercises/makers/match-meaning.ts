@@ -9,6 +9,7 @@ export default matchMaker({
   needs: 'words with a short meaning',
   partner: 'meaning',
   most: 8,
+  onScreen: 'Read the word and all the meanings. Join each word to its meaning.',
   title: 'Join each word to its meaning',
   instruction: 'Read the word and all the meanings. Draw a line from dot to dot.',
   replacements: () => [{ maxSyllables: 3 }],

@@ -9,6 +9,7 @@ export default matchMaker({
   needs: 'words that have a picture',
   partner: 'picture',
   most: 8,
+  onScreen: 'Read the word. Join it to its picture.',
   title: 'Join each word to its picture',
   instruction: 'Read the word. Draw a line from its dot to the picture.',
   replacements: () => [{ pictured: true }],

@@ -9,6 +9,7 @@ export default matchMaker({
   needs: 'words with a translation beside them in the list',
   partner: 'translation',
   most: 10,
+  onScreen: 'Read the word. Join it to what it means in your language.',
   title: 'Join each word to its translation',
   instruction: 'Read the word. Draw a line from its dot to what it means in your language.',
   replacements: () => [],

@@ -45,6 +45,7 @@ const maker: Maker = {
   group: 'Sounds and spelling',
   description: 'Two discs to cut out: beginnings turn before one ending. Which make real words?',
   interaction: 'build',
+  onScreen: 'Read each beginning with the ending. Put it under real words or under no words.',
   fewestWords: 3,
   needs: 'words of one syllable that share their ending, such as rain, train, chain',
   asks: ['sounds'],

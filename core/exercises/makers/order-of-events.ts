@@ -15,6 +15,7 @@ export default readingMaker({
   needs: 'a text that tells what happened',
   fewest: 1,
   usual: 5,
+  onScreen: 'Put the sentences in the order in which they happen in the text.',
   title: 'What happened first?',
   instruction: 'Number the sentences in the order in which they happen in the text.',
   make({ passage, random, lexicon, wanted: asked }) {

@@ -10,6 +10,7 @@ export default matchMaker({
   partner: 'any',
   cards: 'pairs',
   most: 12,
+  onScreen: 'Turn over two cards. Keep them if they belong together.',
   title: 'Find the pairs',
   instruction:
     'Cut out the cards. Lay them face down. Turn over two. Keep them if they belong together.',

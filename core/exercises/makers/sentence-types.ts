@@ -12,6 +12,7 @@ export default grammarMaker({
   needs: 'sentences of two types or more, or none: Wordane has its own',
   fewest: 4,
   usual: 12,
+  onScreen: 'Put each sentence under its kind, and give it its end mark.',
   workedByDefault: false,
   title: 'What kind of sentence?',
   instruction: 'Cut the cards out. Put each sentence under its kind, and give it its end mark.',

@@ -8,6 +8,7 @@ export default sortMaker({
   group: 'Sounds and spelling',
   description: 'Words sorted by their rhyme, however it is spelled.',
   needs: 'words of which two or more rhyme, in two sets at least',
+  onScreen: 'Say each word. Put it under the word it rhymes with.',
   title: () => 'Which words rhyme?',
   instruction: 'Cut out the words. Say each one. Glue it under the word it rhymes with.',
   homeOf({ word, entry }, { words }) {

@@ -45,6 +45,7 @@ export default sortMaker({
   needs: 'words with one spelling that says different sounds, such as snow and cow',
   parameters: declared,
   startWords: ['snow', 'blow', 'low', 'slow', 'cow', 'down', 'now', 'brown'],
+  onScreen: 'Read each word aloud. Put it under the sound you hear.',
   title: ({ words, parameters }) =>
     `Which sound does ${showGrapheme(read(declared, parameters).spelling ?? spellingOf(words) ?? 'it')} say?`,
   instruction: 'Cut out the words. Read each one aloud. Glue it under the sound you hear.',

@@ -21,6 +21,7 @@ const maker: Maker = {
   description: 'Word cards to cut out and glue under the spelling of one sound.',
   group: 'Sounds and spelling',
   interaction: 'sort',
+  onScreen: 'Say each word. Put it under its spelling.',
   fewestWords: 4,
   needs: 'words that share a sound and spell it in two ways or more',
   asks: ['sounds'],

@@ -39,6 +39,7 @@ export default sortMaker({
   description: 'Base words sorted by what -ing, -ed, -s, -er or -est makes them do.',
   needs: 'base words that take the ending in different ways, such as hop, hope, rain, carry',
   startWords: ['hop', 'hope', 'rain', 'jump', 'run', 'make', 'wait', 'help', 'stop', 'bake'],
+  onScreen: 'Look at the last letters. Put each word under what you must do first.',
   title: ({ parameters }) => `What happens before -${shownSuffix(suffixOf(parameters))}?`,
   instruction:
     'Cut out the words. Look at the last letters. Glue each word under what you must do first.',

@@ -34,6 +34,7 @@ export default sortMaker({
   description: 'Closed, open, vowel team, split digraph, vowel with r, consonant + le.',
   needs: 'words with different kinds of syllable, such as hat, she, rain, make, storm, table',
   startWords: ['mist', 'she', 'rain', 'make', 'storm', 'table', 'wet', 'go', 'cloud', 'wave'],
+  onScreen: 'Look at the first syllable (at the end for –le). Put each word under its kind.',
   title: () => 'What kind of syllable?',
   instruction:
     'Cut out the words. Look at the first syllable (at the end for –le). Glue each under its kind.',

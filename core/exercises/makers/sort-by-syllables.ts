@@ -7,6 +7,7 @@ export default sortMaker({
   group: 'Sounds and spelling',
   description: 'Words sorted by how many syllables they have.',
   needs: 'words of different lengths',
+  onScreen: 'Clap each word. Put it under its number of claps.',
   title: () => 'How many syllables?',
   instruction: 'Cut out the words. Clap each one. Glue it under its number of claps.',
   homeOf({ word, entry }) {

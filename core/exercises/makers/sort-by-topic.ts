@@ -21,6 +21,7 @@ export default sortMaker({
   group: 'Vocabulary',
   description: 'Words sorted by what they are about: weather, animals, clothes, food …',
   needs: 'words of two topics or more, two of each at least',
+  onScreen: 'Put each word where it belongs.',
   title: () => 'What belongs together?',
   instruction: 'Cut out the words. Glue each one where it belongs.',
   homeOf({ word, entry }, input) {

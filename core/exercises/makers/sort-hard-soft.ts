@@ -32,6 +32,7 @@ export default sortMaker({
   description: 'Words with c (or g) sorted by its sound: cat or city, goat or giant.',
   needs: 'words with a hard and a soft c, or a hard and a soft g',
   parameters: declared,
+  onScreen: 'Say each word and listen. Put it under its sound.',
   title: (input) => `Hard ${letterOf(input)} or soft ${letterOf(input)}?`,
   instruction: 'Cut out the words. Say each one and listen. Glue it under its sound.',
   homeOf({ word, entry }, input) {

@@ -30,6 +30,7 @@ export default grammarMaker({
   needs: 'a text, or some sentences, in which the form stands',
   targets: ['verbs', ...featureNames.filter((name) => name !== 'verbs'), ...structureNames],
   usual: MOST,
+  onScreen: (paper) => paper.replace('Underline', 'Choose'),
   title: 'Spot the form',
   instruction: 'Underline each one.',
   make({ parameters, text, bank, lexicon, forms, target, wanted }) {

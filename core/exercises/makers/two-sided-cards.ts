@@ -11,6 +11,7 @@ export default matchMaker({
   partner: 'any',
   cards: 'backs',
   most: 32,
+  onScreen: 'Say what is on the back of the card. Turn it over and look.',
   title: 'Word cards',
   instruction: 'Print on both sides. Cut along the dashed lines.',
   replacements: () => [{ pictured: true }],

@@ -18,6 +18,7 @@ const maker: Maker = {
   group: 'Sounds and spelling',
   description: 'Words in rows; the letters that spell one sound are found and underlined.',
   interaction: 'spot',
+  onScreen: (paper) => paper.replace('Underline', 'Choose'),
   fewestWords: 4,
   needs: 'words that share a sound',
   asks: ['sounds'],

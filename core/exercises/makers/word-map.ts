@@ -77,6 +77,7 @@ const maker: Maker = {
   group: 'Vocabulary',
   description: 'A word in the middle; its meaning, family, rhymes and opposites are laid round it.',
   interaction: 'build',
+  onScreen: 'Put each piece on the branch where it belongs.',
   fewestWords: 1,
   needsMeanings: true,
   needs: 'a word with a meaning, a family or rhymes; the first such word is the middle',

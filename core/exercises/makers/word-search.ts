@@ -157,6 +157,7 @@ const maker: Maker = {
   group: 'Vocabulary',
   description: 'Words hidden in a grid of letters, each in one place only.',
   interaction: 'spot',
+  onScreen: 'Find each word in the grid. Read it aloud.',
   fewestWords: 4,
   needs: 'words of three letters to fifteen',
   asks: ['words'],

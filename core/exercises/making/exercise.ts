@@ -20,7 +20,10 @@ export interface Exercise {
   readonly words: readonly string[];
   readonly language: string;
   readonly title: string;
+  /** As paper says it. */
   readonly instruction: string;
+  /** The same where it is answered on a screen. */
+  readonly screenInstruction: string;
   /** Item 1 is shown worked. */
   readonly worked: boolean;
   readonly task: Task;

@@ -47,6 +47,8 @@ export interface Maker {
   readonly fewestWords: number;
   /** The group of exercises it stands in. */
   readonly group: MakerGroup;
+  /** How the task is given on a screen, where paper says what only paper can (cut out, underline); from what paper says. */
+  readonly onScreen?: string | ((paper: string) => string);
   /** False where it needs no words of the material (made-up words). */
   readonly usesWords?: boolean;
   /** True where the words of its items are its own finds, not only those of the material. */

@@ -9,7 +9,7 @@ import { matchTask } from './match-task';
 
 export interface MatchMakerSettings extends Pick<
   Maker,
-  'id' | 'name' | 'description' | 'needs' | 'replacements' | 'suggestions'
+  'id' | 'name' | 'description' | 'needs' | 'replacements' | 'suggestions' | 'onScreen'
 > {
   readonly group: MakerGroup;
   /** What stands beside the word; the parameter `partner` may ask for another. */

@@ -17,7 +17,7 @@ export interface ReadingInput extends MakerInput {
 
 export interface ReadingMakerSettings extends Pick<
   Maker,
-  'id' | 'name' | 'description' | 'needs' | 'interaction'
+  'id' | 'name' | 'description' | 'needs' | 'interaction' | 'onScreen'
 > {
   readonly title: string;
   readonly instruction: string;

@@ -18,6 +18,7 @@ export interface SortMakerSettings extends Pick<
   | 'name'
   | 'description'
   | 'needs'
+  | 'onScreen'
   | 'replacements'
   | 'suggestions'
   | 'startWords'

@@ -26,6 +26,8 @@ export interface TextMaterial {
   readonly settled: readonly string[];
   readonly annotations: readonly Annotation[];
   readonly methods: readonly Method[];
+  /** BCP 47; English where it is absent. */
+  readonly language?: string;
 }
 
 /** What of a kept text a class has got. */
@@ -42,6 +44,7 @@ export function materialOf(text: ReadingText): TextMaterial {
     settled: settledWords(text),
     annotations: text.annotations,
     methods: text.methods ?? [],
+    language: text.language,
   };
 }
 
