@@ -23,7 +23,7 @@ import { lastChange } from './storage/change';
 import { opened, StorageError } from './storage/database';
 import { askToKeep } from './storage/room';
 import { useKeptFocus } from './ui/keep-focus';
-import { focusClass, listClasses } from './storage/repository';
+import { focusClass, listClasses, openList } from './storage/repository';
 import './styles/app.scss';
 
 export const meta: Route.MetaFunction = () => [
@@ -37,6 +37,12 @@ export async function clientLoader() {
   return { classes, focus, latest: latest ? { id: latest.id, label: latest.label } : undefined };
 }
 clientLoader.hydrate = true as const;
+
+/** What can be shown before anything is computed: the class and its open list. */
+async function deskAsLeft() {
+  const desk = await clientLoader();
+  return { ...desk, list: desk.focus ? await openList(desk.focus.id) : undefined };
+}
 
 export const shouldRevalidate: ShouldRevalidateFunction = () => true;
 
@@ -61,14 +67,30 @@ export function Layout({ children }: { children: React.ReactNode }) {
   );
 }
 
+/** While the word bank is on its way: the desk as it was left, with every place to go to. */
 export function HydrateFallback() {
+  const [desk, setDesk] = useState<Awaited<ReturnType<typeof deskAsLeft>>>();
+  useEffect(() => {
+    // Where it cannot be read, the page itself says why.
+    deskAsLeft().then(setDesk, () => undefined);
+  }, []);
   return (
-    <div className="app-shell">
-      <div className="masthead">
-        <span className="masthead__mark">wordane</span>
-      </div>
+    <div className="app-shell" data-desk={desk !== undefined}>
+      {desk ? (
+        <Masthead {...desk} />
+      ) : (
+        <div className="masthead">
+          <span className="masthead__mark">wordane</span>
+        </div>
+      )}
       <main className="page">
         <p role="status">Opening your desk …</p>
+        {desk?.list && (
+          <section className="card-paper">
+            <h1 className="h5">{desk.list.name}</h1>
+            <p className="learner-text">{desk.list.words.slice(0, 40).join(' · ')}</p>
+          </section>
+        )}
         <noscript>Wordane works in the browser and needs JavaScript switched on.</noscript>
       </main>
     </div>

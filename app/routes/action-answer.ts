@@ -1,10 +1,10 @@
 /** How an action answers a screen: done, with something to say, or what is wrong and what can be done. */
-import { BackupError } from '~core/records/backup';
+import { BackupError } from '~core/records/backup-error';
 import type { Conflict } from '~core/records/merge';
 import type { FieldProblem } from '~core/records/validate';
 import { ChangeError } from '~/operations/operation';
 import { InvalidChange } from '~/storage/change';
-import { EditConflict } from '~/storage/perform';
+import { EditConflict } from '~/storage/edit-conflict';
 import { DamagedRecord } from '~/storage/repository';
 
 export type ActionAnswer =

@@ -10,7 +10,7 @@ import { readExpression } from '~core/languages/en/words/pattern-language';
 import { reachState } from '~/ui/reach-state';
 import { engine } from '~/workers/engine.client';
 import { ChangeError, newId } from '~/operations/operation';
-import { perform, type Asked } from '~/storage/perform';
+import type { Asked } from '~/storage/perform';
 import { focusClass, listsOfClass, openList, setOpenList } from '~/storage/repository';
 import { addToOpenList, createLesson, createList, removeList } from '~/storage/whole-records';
 import { answer, type ActionAnswer } from './action-answer';
@@ -107,6 +107,12 @@ async function makeLesson(): Promise<ActionAnswer | Response> {
   const lesson = await engine().plan(list, profile, ids, Math.floor(Math.random() * 1e6));
   const done = await answer(() => createLesson(lesson));
   return done.ok ? redirect(`/lessons/${lesson.id}`) : done;
+}
+
+/** What can be done to a record is loaded when something is first done. */
+async function perform(table: 'classes' | 'lists', id: string, asked: Asked): Promise<void> {
+  const door = await import('~/storage/perform');
+  return door.perform(table, id, asked);
 }
 
 /** What is asked of the class or of the list that is open. */

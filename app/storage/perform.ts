@@ -1,6 +1,6 @@
 /** Does what a screen asks of one record: the intent found, its fields validated, the step taken, merged and written. */
-import { mergeEdit, type Conflict } from '~core/records/merge';
-import { placeName, type Patch } from '~core/records/patch';
+import { mergeEdit } from '~core/records/merge';
+import type { Patch } from '~core/records/patch';
 import type { RecordTable } from '~core/records/open-record';
 import { validateAs } from '~core/records/validate';
 import { moveMarks } from '~core/texts/marks/annotation';
@@ -12,6 +12,7 @@ import { ChangeError, type Operation } from '~/operations/operation';
 import { textOperations } from '~/operations/text-operations';
 import { change, InvalidChange } from './change';
 import { database } from './database';
+import { EditConflict } from './edit-conflict';
 
 const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>>> = {
   classes: classOperations,
@@ -19,21 +20,6 @@ const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>
   lessons: lessonOperations,
   texts: textOperations,
 };
-
-/** Another tab changed the same meanwhile: it is for the teacher to choose. */
-export class EditConflict extends ChangeError {
-  override readonly name = 'EditConflict';
-
-  constructor(
-    readonly conflict: Conflict,
-    /** An edit that carries this revision is saved over what is there now. */
-    readonly revision: number,
-  ) {
-    super(
-      `Another tab changed this meanwhile (${placeName(conflict.at)}). Yours was not saved over it.`,
-    );
-  }
-}
 
 /** What a screen sends: the intent, the revision it was made on, and the fields of the operation. */
 export interface Asked {

@@ -1,5 +1,5 @@
 /** What a teacher marks in a text: a stretch with a method, a theme, a note, a question with its model answer. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { IsIn, IsInt, IsNotEmpty, IsOptional, IsString, MaxLength, Min } from 'class-validator';
 import { methodFamilies, type MethodFamily } from '../texts/marks/method';
 import {

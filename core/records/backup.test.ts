@@ -3,7 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { fernhillDemo } from '../demo/fernhill';
 import { testLexicon } from '../testing/test-lexicon';
 import { completeList } from '../lists/word-list';
-import { BackupError, readBackup, refusedNotes, writeBackup } from './backup';
+import { BackupError } from './backup-error';
+import { readBackup, refusedNotes, writeBackup } from './backup';
 import type { RecordTable } from './open-record';
 
 const demo = fernhillDemo(testLexicon());

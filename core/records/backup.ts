@@ -9,6 +9,7 @@ import type { WordList } from '../lists/word-list';
 import type { ReadingText } from '../texts/reading-text';
 import type { Lesson } from './lesson';
 import { openRecord, recordNames, recordTables, type RecordTable } from './open-record';
+import { BackupError } from './backup-error';
 
 export const BACKUP_FORMAT = 'wordane-backup';
 /**
@@ -42,11 +43,6 @@ export interface Refused {
 
 export interface ReadBackup extends Backup {
   readonly refused: readonly Refused[];
-}
-
-/** A file that cannot be read back; the message says why, in words for the teacher. */
-export class BackupError extends Error {
-  override readonly name = 'BackupError';
 }
 
 /** The records as the texts of files, none longer than a browser can read. */

@@ -1,5 +1,5 @@
 /** A class: who it is, what it has been taught, and how its paper looks. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,

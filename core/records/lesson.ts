@@ -1,5 +1,5 @@
 /** A lesson: an objective and five stages, each with its parts. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,

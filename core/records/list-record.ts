@@ -1,5 +1,5 @@
 /** A word list: the words a teacher keeps for a class, in her order, with what she writes beside them. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,

@@ -1,5 +1,5 @@
 /** How a text stands on paper. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsOptional } from 'class-validator';
 import { glossPlaces, lineNumberings, litNames, type ReadingLayout } from '../texts/reading-layout';
 

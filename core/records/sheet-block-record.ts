@@ -1,5 +1,5 @@
 /** The blocks a teacher arranges on a sheet of her own. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,

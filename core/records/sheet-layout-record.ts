@@ -1,5 +1,5 @@
 /** How a sheet is laid out, where it differs from what its class is given. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { IsBoolean, IsIn, IsOptional, IsString, MaxLength } from 'class-validator';
 import { paperNames, type PaperName } from '../kernel/paper-size';
 import { borderNames, type BorderName, type SheetLayout } from '../paper/sheet-layout';

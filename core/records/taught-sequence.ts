@@ -1,5 +1,5 @@
 /** A sequence that a teacher has made her own: validated like everything that is kept. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,

@@ -1,5 +1,5 @@
 /** A text as it is kept: what is read, where it is from, how it was fitted, what is marked in it. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,

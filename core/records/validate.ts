@@ -1,5 +1,5 @@
 /** One validation for forms, imports and storage: a plain object in, a checked object or plain sentences out. */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 

@@ -24,7 +24,7 @@ export interface ImportDialogProps {
 }
 
 /** Words pasted or read from a file, shown as they were understood before they are added. */
-export function ImportDialog({ profile, present, onImport, onClose }: ImportDialogProps) {
+export default function ImportDialog({ profile, present, onImport, onClose }: ImportDialogProps) {
   const id = useId();
   const [text, setText] = useState('');
   const [columns, setColumns] = useState<readonly Column[]>();

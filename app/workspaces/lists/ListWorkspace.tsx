@@ -13,7 +13,7 @@ import { Slot } from '~/ui/Slot';
 import type { ListAnswer } from '~/workers/engine-service';
 import { CompareDialog } from './CompareDialog';
 import { CoverageStrip } from './CoverageStrip';
-import { ImportDialog } from './ImportDialog';
+import ImportDialog from './ImportDialog';
 import { ListTable } from './ListTable';
 import { PictureDialog } from './PictureDialog';
 import { listCsv } from './list-csv';

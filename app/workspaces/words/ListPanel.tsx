@@ -6,7 +6,6 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { ListCoverage } from '~core/lists/coverage';
 import { detailOf, type WordList } from '~core/lists/word-list';
 import { CoverageStrip } from '~/workspaces/lists/CoverageStrip';
-import { ImportDialog } from '~/workspaces/lists/ImportDialog';
 import { RecordRevision } from '~/ui/use-send';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
@@ -14,7 +13,8 @@ import type { ListAnswer } from '~/workers/engine-service';
 
 type Send = (body: object) => void;
 
-// Moving words by hand is fetched after the words are there.
+// What is not needed at first is fetched after the words are there.
+const ImportDialog = lazy(() => import('~/workspaces/lists/ImportDialog'));
 const SortableWords = lazy(() => import('./SortableWords'));
 
 function PlainWords({ words }: { words: readonly string[] }) {
@@ -150,12 +150,14 @@ export function ListPanel(props: ListPanelProps) {
         {list && <Link to={`/lists/${list.id}`}>Open as a table</Link>}
       </p>
       {importing && (
-        <ImportDialog
-          profile={profile}
-          present={words}
-          onImport={(text, columns) => send({ intent: 'import', text, columns })}
-          onClose={() => setImporting(false)}
-        />
+        <Suspense>
+          <ImportDialog
+            profile={profile}
+            present={words}
+            onImport={(text, columns) => send({ intent: 'import', text, columns })}
+            onClose={() => setImporting(false)}
+          />
+        </Suspense>
       )}
       <Button
         className="w-100"

@@ -339,7 +339,7 @@ function Meaning(
 }
 
 /** Everything about a word, in a teacher's terms. */
-export function WordCard(props: WordCardProps) {
+export default function WordCard(props: WordCardProps) {
   const { word, card, profile, chosen, onToggle, onClose } = props;
   const { analysis, reach } = card;
   const shape = analysis.known ? analysis : analysis.guess;

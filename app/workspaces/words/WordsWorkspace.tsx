@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { detailOf, type WordList } from '~core/lists/word-list';
 import type { ListCoverage } from '~core/lists/coverage';
@@ -7,11 +8,13 @@ import { NothingFound } from './NothingFound';
 import { Results } from './Results';
 import { SearchSentence } from './SearchSentence';
 import { Toolbar } from './Toolbar';
-import { WordCard, type OpenCard } from './WordCard';
+import type { OpenCard } from './WordCard';
 import { useAddress } from './use-address';
 import { defaultSound, readQuery, type ScreenQuery } from './query';
 import { speaks } from '~core/languages/registry/registry';
 import { useSend } from '~/ui/use-send';
+
+const WordCard = lazy(() => import('./WordCard'));
 
 export interface WordsWorkspaceProps {
   readonly profile: ClassProfile;
@@ -99,19 +102,21 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
         />
       </div>
       {open && (
-        <WordCard
-          key={open.word}
-          {...open}
-          profile={profile}
-          chosen={isChosen(open.word)}
-          keptMeaning={list ? detailOf(list, open.word).definition : undefined}
-          onToggle={() => toggle(open.card.analysis.word)}
-          onKeepMeaning={(definition) =>
-            send({ intent: 'meaning', word: open.card.analysis.word, definition })
-          }
-          onHide={(hidden) => send({ intent: 'hide', word: open.card.analysis.word, hidden })}
-          onClose={() => openCard(undefined)}
-        />
+        <Suspense>
+          <WordCard
+            key={open.word}
+            {...open}
+            profile={profile}
+            chosen={isChosen(open.word)}
+            keptMeaning={list ? detailOf(list, open.word).definition : undefined}
+            onToggle={() => toggle(open.card.analysis.word)}
+            onKeepMeaning={(definition) =>
+              send({ intent: 'meaning', word: open.card.analysis.word, definition })
+            }
+            onHide={(hidden) => send({ intent: 'hide', word: open.card.analysis.word, hidden })}
+            onClose={() => openCard(undefined)}
+          />
+        </Suspense>
       )}
     </div>
   );
