@@ -19,7 +19,8 @@ import { Masthead } from './ui/Masthead';
 import { Said } from './ui/Said';
 import { fontFamily } from './ui/fonts';
 import { watchOthers } from './storage/watch';
-import { lastChange } from './storage/change';
+import { lastChange, whatWasUndone } from './storage/change';
+import { beOpen } from './storage/tabs';
 import { opened, StorageError } from './storage/database';
 import { askToKeep } from './storage/room';
 import { useKeptFocus } from './ui/keep-focus';
@@ -34,7 +35,12 @@ export const meta: Route.MetaFunction = () => [
 export async function clientLoader() {
   await opened();
   const [classes, focus, latest] = await Promise.all([listClasses(), focusClass(), lastChange()]);
-  return { classes, focus, latest: latest ? { id: latest.id, label: latest.label } : undefined };
+  return {
+    classes,
+    focus,
+    latest: latest ? { id: latest.id, label: latest.label } : undefined,
+    undone: whatWasUndone(),
+  };
 }
 clientLoader.hydrate = true as const;
 
@@ -108,7 +114,7 @@ function useReachState(): ReachState | undefined {
 }
 
 export default function App({ loaderData }: Route.ComponentProps) {
-  const { classes, focus, latest } = loaderData;
+  const { classes, focus, latest, undone } = loaderData;
   const revalidator = useRevalidator();
   const navigation = useNavigation();
   const reach = useReachState();
@@ -117,6 +123,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
   useEffect(() => {
     setReady(true);
     void askToKeep();
+    void beOpen();
     if (import.meta.env.PROD && 'serviceWorker' in navigator) {
       // Where it cannot be had, everything else works as before.
       navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
@@ -146,7 +153,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
           <Outlet />
         </main>
       </div>
-      <Said latest={latest} />
+      <Said latest={latest} undone={undone} />
     </>
   );
 }

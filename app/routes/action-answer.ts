@@ -12,6 +12,8 @@ export type ActionAnswer =
   | {
       readonly ok: false;
       readonly message: string;
+      /** There was no room: the same can be tried again. */
+      readonly full?: true;
       /** Each problem at its field. */
       readonly fields?: readonly FieldProblem[];
       /** Both versions, and the revision with which one of them can be saved. */
@@ -44,7 +46,7 @@ export async function answer(work: () => Promise<readonly string[] | void>): Pro
     ) {
       return { ok: false, message: error.message };
     }
-    if (isFullDisk(error)) return { ok: false, message: FULL_DISK };
+    if (isFullDisk(error)) return { ok: false, message: FULL_DISK, full: true };
     throw error;
   }
 }

@@ -1,19 +1,14 @@
-import { useEffect, useId, useRef, useState } from 'react';
+import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { saveAs } from 'file-saver';
 import { Link, useFetcher, useNavigate } from 'react-router';
 import type { Route } from './+types/shelf';
 import { recordNames } from '~core/records/open-record';
-import {
-  exportEverything,
-  hasDemo,
-  importBackup,
-  removeDamaged,
-  removeDemo,
-} from '~/storage/backups';
+import { exportEverything, hasDemo, removeDamaged, removeDemo } from '~/storage/backups';
 import { recordTables } from '~/storage/database';
 import { allOf, damagedRecords, listClasses, setFocusClass } from '~/storage/repository';
 import { rememberExport, room, type Room } from '~/storage/room';
+import { RestorePanel } from '~/workspaces/shelf/RestorePanel';
 import { answer, unknownIntent, type ActionAnswer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Shelf · Wordane' }];
@@ -31,25 +26,13 @@ export async function clientLoader() {
   return { classes, lists, lessons, texts, damaged, demo, space };
 }
 
-/** A file comes as form data; the rest as JSON. */
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  if (request.headers.get('Content-Type')?.startsWith('application/json')) {
-    const body = (await request.json()) as { intent?: unknown; table?: unknown; id?: unknown };
-    if (body.intent === 'remove-demo') return answer(removeDemo);
-    const table = recordTables.find((each) => each === body.table);
-    return body.intent === 'remove-damaged' && table
-      ? answer(() => removeDamaged(table, String(body.id)))
-      : unknownIntent(body.intent);
-  }
-  const form = await request.formData();
-  const file = form.get('file');
-  return answer(async () => {
-    if (!(file instanceof File) || file.size === 0) return ['Choose a file first.'];
-    const read = await importBackup(new Uint8Array(await file.arrayBuffer()));
-    const { added, kept, refused } = read;
-    const here = kept === 0 ? '' : ` ${kept} were here already and stayed as they are.`;
-    return [`Read in: ${added} ${added === 1 ? 'thing' : 'things'} added.${here}`, ...refused];
-  });
+  const body = (await request.json()) as { intent?: unknown; table?: unknown; id?: unknown };
+  if (body.intent === 'remove-demo') return answer(removeDemo);
+  const table = recordTables.find((each) => each === body.table);
+  return body.intent === 'remove-damaged' && table
+    ? answer(() => removeDamaged(table, String(body.id)))
+    : unknownIntent(body.intent);
 }
 
 const megabytes = (bytes: number) =>
@@ -91,8 +74,6 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
   const { classes, lists, lessons, texts, damaged, demo, space } = loaderData;
   const fetcher = useFetcher<ActionAnswer>();
   const navigate = useNavigate();
-  const id = useId();
-  const field = useRef<HTMLInputElement>(null);
   const [exported, setExported] = useState('');
   const className = (classId: string) =>
     classes.find((profile) => profile.id === classId)?.name ?? 'a removed class';
@@ -100,9 +81,6 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     await setFocusClass(classId);
     await navigate(to);
   };
-  useEffect(() => {
-    if (fetcher.state === 'idle' && field.current) field.current.value = '';
-  }, [fetcher.state]);
   const save = async () => {
     const bytes = await exportEverything();
     const day = new Date().toISOString().slice(0, 10);
@@ -111,15 +89,16 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     await rememberExport();
     setExported(`Saved as ${name}.`);
   };
-  const message = fetcher.data
-    ? fetcher.data.ok
-      ? fetcher.data.notes?.join(' ')
-      : fetcher.data.message
-    : undefined;
+  const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   return (
     <div className="page">
       <h1>Shelf</h1>
       <p className="quiet">Everything made so far. It is kept in this browser.</p>
+      {problem && (
+        <p className="message" role="alert">
+          {problem}
+        </p>
+      )}
       <div className="row g-3">
         <div className="col-lg-7">
           <section className="card-paper mb-3">
@@ -204,33 +183,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               {exported}
             </span>
             <hr />
-            <fetcher.Form method="post" encType="multipart/form-data">
-              <label className="form-label" htmlFor={id}>
-                Read an exported file back in
-              </label>
-              <input
-                id={id}
-                ref={field}
-                className="form-control mb-2"
-                type="file"
-                name="file"
-                accept=".zip,application/zip"
-              />
-              <Button type="submit" variant="outline-dark" disabled={fetcher.state !== 'idle'}>
-                {fetcher.state === 'idle' ? 'Read it in' : 'Reading …'}
-              </Button>
-            </fetcher.Form>
-            <p className="quiet small mt-2 mb-0">
-              It is added beside what is here. What is here already stays as it is.
-            </p>
-            {message && (
-              <p
-                className={`message mt-2 mb-0${fetcher.data?.ok ? ' message--good' : ''}`}
-                role={fetcher.data?.ok ? 'status' : 'alert'}
-              >
-                {message}
-              </p>
-            )}
+            <RestorePanel />
           </section>
           {damaged.length > 0 && (
             <section className="card-paper mb-3">

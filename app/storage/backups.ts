@@ -1,8 +1,11 @@
 /** Everything out to a zip and back, and the demo in and out. */
-import { readBackup, refusedNotes, writeBackup, type Backup } from '~core/records/backup';
+import { refusedNotes, writeBackup, type ReadBackup } from '~core/records/backup';
+import { openRecord } from '~core/records/open-record';
+import { diff } from '~core/records/patch';
+import { newId } from '~/operations/operation';
 import { DEMO_PREFIX, type Demo } from '~core/demo/fernhill';
 import { database, recordTables, type RecordTable } from './database';
-import { change, type Writer } from './change';
+import { change, plain, type Writer } from './change';
 import { setFocusClass, setOpenList } from './repository';
 
 /** All that is kept, as the bytes of a zip. */
@@ -21,35 +24,111 @@ export interface ImportReport {
   readonly added: number;
   /** Records that were here already, the same or not: what is here is kept. */
   readonly kept: number;
+  readonly replaced: number;
   /** What could not be taken in, a sentence each. */
   readonly refused: readonly string[];
 }
 
-/** Adds what is not here yet; counts what was added and what was here. */
-async function addAll({ put }: Writer, all: Backup | Demo) {
-  let added = 0;
-  let kept = 0;
-  for (const table of recordTables) {
-    for (const record of all[table]) {
-      if ((await database.table(table).get(record.id)) !== undefined) kept += 1;
-      else {
-        await put(table, record);
-        added += 1;
-      }
-    }
-  }
-  return { added, kept };
+/** What becomes of a record that is here already and is another in the backup. */
+export type Choice = 'keep' | 'replace' | 'both';
+
+/** A record that is here and in the backup, and differs. */
+export interface Difference {
+  readonly table: RecordTable;
+  readonly id: string;
+  readonly name: string;
+  /** Which was changed later; undefined where nothing tells. */
+  readonly newer: 'here' | 'backup' | undefined;
 }
 
+const nameOf = (record: object) => {
+  const { name, title } = record as { name?: unknown; title?: unknown };
+  return String(name ?? title ?? '');
+};
+
+/** True where both say the same, whatever version wrote them and whatever their revisions are. */
+function alike(table: RecordTable, here: object, record: object): boolean {
+  const read = openRecord(table, here);
+  const bare = (each: object) => plain({ ...each, revision: 0 });
+  return diff(bare(read.ok ? read.value : here), bare(record)).length === 0;
+}
+
+/** The records of a backup that are here already and differ. */
+export async function differences(backup: ReadBackup): Promise<Difference[]> {
+  const made = Date.parse(backup.made);
+  const found: Difference[] = [];
+  for (const table of recordTables) {
+    for (const record of backup[table]) {
+      const here = (await database.table(table).get(record.id)) as object | undefined;
+      if (here === undefined || alike(table, here, record)) continue;
+      const changes = await database.changes
+        .where('touched')
+        .equals(`${table}/${record.id}`)
+        .sortBy('id');
+      const last = changes.at(-1)?.at;
+      const newer =
+        Number.isNaN(made) || last === undefined ? undefined : last > made ? 'here' : 'backup';
+      found.push({ table, id: record.id, name: nameOf(record), newer });
+    }
+  }
+  return found;
+}
+
+/** Names a copy that stands beside what is here. */
+const beside = (record: object): object => {
+  const { name, title } = record as { name?: string; title?: string };
+  const called = (text: string) => `${text.slice(0, 60)} (from the backup)`;
+  return {
+    ...record,
+    id: newId(),
+    ...(name === undefined ? {} : { name: called(name) }),
+    ...(title === undefined ? {} : { title: called(title) }),
+  };
+};
+
 /**
- * Reads a backup in beside what is here. A record that is here already stays as it is.
- *
- * @throws BackupError where the file cannot be read; then nothing is changed
+ * Takes a backup in: what is not here is added; what is here and differs is kept,
+ * replaced, or stands beside, as was chosen by `table/id`. One change, which can be undone.
  */
-export async function importBackup(bytes: Uint8Array): Promise<ImportReport> {
-  const backup = readBackup(bytes);
-  const counts = await change('Read a backup in', (write) => addAll(write, backup));
+export async function restore(
+  backup: ReadBackup,
+  choices: Readonly<Record<string, Choice>> = {},
+): Promise<ImportReport> {
+  const counts = await change('Read a backup in', async ({ put }) => {
+    const count = { added: 0, kept: 0, replaced: 0 };
+    for (const table of recordTables) {
+      for (const record of backup[table]) {
+        const here = (await database.table(table).get(record.id)) as object | undefined;
+        const choice = choices[`${table}/${record.id}`] ?? 'keep';
+        if (here === undefined || choice === 'replace') {
+          if (here === undefined) count.added += 1;
+          else count.replaced += 1;
+          await put(table, record);
+        } else if (choice === 'both') {
+          count.added += 1;
+          await put(table, beside(record));
+        } else count.kept += 1;
+      }
+    }
+    return count;
+  });
   return { ...counts, refused: refusedNotes(backup.refused) };
+}
+
+/** What came of it, in sentences. */
+export function restoreNotes({ added, kept, replaced, refused }: ImportReport): string[] {
+  const here = kept === 0 ? '' : ` ${kept} were here already and stayed as they are.`;
+  const over = replaced === 0 ? '' : ` ${replaced} replaced.`;
+  return [`Read in: ${added} ${added === 1 ? 'thing' : 'things'} added.${over}${here}`, ...refused];
+}
+
+/** Adds what is not here yet. */
+async function addAll({ put }: Writer, all: Demo) {
+  for (const table of recordTables) {
+    for (const record of all[table]) {
+      if ((await database.table(table).get(record.id)) === undefined) await put(table, record);
+    }
+  }
 }
 
 /** Puts the demo in beside what is here; a demo that is here already is left as it is. */

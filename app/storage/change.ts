@@ -16,6 +16,7 @@ import {
   type RecordTable,
   type Setting,
 } from './database';
+import { openTabs, thisTab } from './tabs';
 import { tellOthers } from './watch';
 
 /** How many changes can be undone, and how many characters of history are kept beside that. */
@@ -193,6 +194,7 @@ async function remember(label: string, records: readonly ChangedRecord[]): Promi
     label,
     records,
     undone: 0,
+    tab: thisTab(),
     touched: records.map(({ table, id }) => `${table}/${id}`),
   });
   const ids = await database.changes.toCollection().primaryKeys();
@@ -213,13 +215,22 @@ async function trimHistory(): Promise<void> {
   await database.changes.bulkDelete(spent.slice(spent.length === 1 ? 1 : 0));
 }
 
-/** The latest change that can be undone, or undefined. */
+/**
+ * The latest change that this tab can undo: its own, or one of a tab that is
+ * closed by now. What another open tab did is for that tab to undo.
+ */
 export async function lastChange(): Promise<Change | undefined> {
+  const others = await openTabs();
+  others.delete(thisTab());
   return database.changes
     .reverse()
-    .filter((each) => each.undone === 0)
+    .filter(({ undone, tab }) => undone === 0 && (tab === undefined || !others.has(tab)))
     .first();
 }
+
+/** What was undone last in this tab, with how many undoings there were: another count is news. */
+let lastUndone: { readonly label: string; readonly count: number } | undefined;
+export const whatWasUndone = () => lastUndone;
 
 /**
  * Undoes the latest change, or the one with the id. Other fields of its records
@@ -228,8 +239,11 @@ export async function lastChange(): Promise<Change | undefined> {
  * @throws ChangeError where the same was changed again since, or what comes back is not valid any more
  */
 export async function undo(id?: number): Promise<Change | undefined> {
+  // Other tabs are asked outside: a transaction waits for nothing but the storage.
+  const wanted = id ?? (await lastChange())?.id;
+  if (wanted === undefined) return undefined;
   const undone = await database.transaction('rw', allTables, async () => {
-    const latest = id === undefined ? await lastChange() : await database.changes.get(id);
+    const latest = await database.changes.get(wanted);
     if (latest === undefined || latest.undone === 1) return undefined;
     const changedSince = new ChangeError(
       `“${latest.label}” cannot be undone any more, because it was changed again since.`,
@@ -263,6 +277,9 @@ export async function undo(id?: number): Promise<Change | undefined> {
     await database.changes.update(latest.id, { undone: 1 });
     return latest;
   });
-  if (undone) tellOthers();
+  if (undone) {
+    lastUndone = { label: undone.label, count: (lastUndone?.count ?? 0) + 1 };
+    tellOthers();
+  }
   return undone;
 }

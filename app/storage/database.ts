@@ -29,6 +29,8 @@ export interface Change {
   readonly label: string;
   readonly records: readonly ChangedRecord[];
   readonly undone: 0 | 1;
+  /** The tab that made it; absent in changes of older versions. */
+  readonly tab?: string;
   /** The records it touched, as `table/id`, to be found by. */
   readonly touched: readonly string[];
 }

@@ -1,9 +1,9 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from 'vitest';
-import { writeBackup } from '~core/records/backup';
+import { readBackup, writeBackup } from '~core/records/backup';
 import { fernhillDemo } from '~core/demo/fernhill';
 import { testLexicon } from '~core/testing/test-lexicon';
-import { addDemo, exportEverything, hasDemo, importBackup, removeDemo } from './backups';
+import { addDemo, differences, exportEverything, hasDemo, removeDemo, restore } from './backups';
 import { database } from './database';
 import { lastChange, undo } from './change';
 import { EditConflict } from './edit-conflict';
@@ -215,17 +215,61 @@ describe('a backup', () => {
     const before = await Promise.all([database.classes.toArray(), database.lessons.toArray()]);
     const bytes = await exportEverything();
     await Promise.all(database.tables.map((table) => table.clear()));
-    expect(await importBackup(bytes)).toEqual({ added: records, kept: 0, refused: [] });
+    expect(await restore(readBackup(bytes))).toEqual({
+      added: records,
+      kept: 0,
+      replaced: 0,
+      refused: [],
+    });
     expect(await Promise.all([database.classes.toArray(), database.lessons.toArray()])).toEqual(
       before,
     );
-    expect(await importBackup(bytes)).toEqual({ added: 0, kept: records, refused: [] });
+    expect(await restore(readBackup(bytes))).toEqual({
+      added: 0,
+      kept: records,
+      replaced: 0,
+      refused: [],
+    });
   });
 
   test('that is damaged changes nothing', async () => {
     await stormList();
     const bytes = writeBackup(demo, '2026-11-24').slice(0, -40);
-    await expect(importBackup(bytes)).rejects.toThrow(/Nothing was changed/);
+    expect(() => readBackup(bytes)).toThrow(/Nothing was changed/);
     expect(await database.classes.count()).toBe(1);
+  });
+
+  test('where something differs it is kept, replaced, or stands beside, as chosen', async () => {
+    const { list } = await stormList();
+    const bytes = await exportEverything();
+    expect(await differences(readBackup(bytes))).toEqual([]);
+    await addWord(list.id, 'hail');
+    const backup = readBackup(bytes);
+    expect(await differences(backup)).toEqual([
+      { table: 'lists', id: list.id, name: 'Storm words', newer: 'here' },
+    ]);
+    expect(await restore(backup)).toMatchObject({ added: 0, kept: 2, replaced: 0 });
+    expect(await words(list.id)).toEqual(['rain', 'hail']);
+    // A roll-back, which can itself be taken back.
+    await restore(backup, { [`lists/${list.id}`]: 'replace' });
+    expect(await words(list.id)).toEqual(['rain']);
+    await undo();
+    expect(await words(list.id)).toEqual(['rain', 'hail']);
+    await restore(backup, { [`lists/${list.id}`]: 'both' });
+    expect(await words(list.id)).toEqual(['rain', 'hail']);
+    const lists = await database.lists.toArray();
+    expect(lists.map(({ name }) => name).sort()).toEqual([
+      'Storm words',
+      'Storm words (from the backup)',
+    ]);
+  });
+
+  test('says which is newer by when it was made', async () => {
+    const { list } = await stormList();
+    const backup = readBackup(await exportEverything());
+    await renameList(list.id, { name: 'Windy words' });
+    const later = { ...backup, made: new Date(Date.now() + 60_000).toISOString() };
+    expect((await differences(later))[0]?.newer).toBe('backup');
+    expect((await differences({ ...backup, made: '' }))[0]?.newer).toBeUndefined();
   });
 });

@@ -143,7 +143,11 @@ describe('what is damaged on the disk', () => {
 describe('a full disk', () => {
   test('becomes a message, whatever was being done', async () => {
     const full = Object.assign(new Error('no room'), { name: 'QuotaExceededError' });
-    expect(await answer(() => Promise.reject(full))).toEqual({ ok: false, message: FULL_DISK });
+    expect(await answer(() => Promise.reject(full))).toEqual({
+      full: true,
+      ok: false,
+      message: FULL_DISK,
+    });
   });
 
   test('leaves what was there, because a change is whole or not at all', async () => {

@@ -1,5 +1,12 @@
 import { Button } from 'react-bootstrap';
-import { isRouteErrorResponse, Link, useRevalidator, useRouteError } from 'react-router';
+import {
+  isRouteErrorResponse,
+  Link,
+  useLocation,
+  useRevalidator,
+  useRouteError,
+} from 'react-router';
+import { draftsUnder } from './drafts';
 import { EngineError } from '~/workers/engine.client';
 import { DamagedRecord } from '~/storage/repository';
 import { FULL_DISK, isFullDisk } from '~/routes/action-answer';
@@ -25,11 +32,24 @@ export function PageError() {
   const error = useRouteError();
   const revalidator = useRevalidator();
   const { title, detail, again } = told(error);
+  // What was being typed when it went away in another tab.
+  const typed = draftsUnder(useLocation().pathname);
   return (
     <div className="page">
       <div className="empty">
         <h1 className="h3">{title}</h1>
         {detail && <p className="quiet">{detail}</p>}
+        {typed.length > 0 && (
+          <div className="text-start">
+            <p className="mb-1">What you were typing here is kept, to be copied:</p>
+            {typed.map(({ name, text }) => (
+              <label key={name} className="d-block mb-2">
+                {name}
+                <textarea className="form-control" readOnly rows={4} value={text} />
+              </label>
+            ))}
+          </div>
+        )}
         <div className="d-flex flex-wrap gap-2 justify-content-center">
           {again && (
             <Button onClick={() => void revalidator.revalidate()}>

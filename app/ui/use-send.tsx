@@ -1,7 +1,8 @@
-import { createContext, useContext, useRef } from 'react';
+import { createContext, useContext, useEffect, useId, useRef } from 'react';
 import { useFetcher } from 'react-router';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { Clash } from './Clash';
+import { done, wait } from './waiting';
 
 /** The revision of the record that a screen shows: every edit says which one it was made on. */
 export const RecordRevision = createContext<number | undefined>(undefined);
@@ -23,6 +24,15 @@ export function useSend(action?: string) {
   };
   const send = (body: object) => submit(revision === undefined ? body : { revision, ...body });
   const { data } = fetcher;
+  const place = useId();
+  const full = data?.ok === false && data.full === true;
+  useEffect(() => {
+    if (full) wait(place, () => submit(last.current));
+    else done(place);
+    return () => done(place);
+    // What is sent again is always the last that was sent.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [full, data, place]);
   const clash = data && !data.ok ? data.conflict : undefined;
   return {
     fetcher,

@@ -6,13 +6,19 @@ import { completeList } from '../lists/word-list';
 import { BackupError } from './backup-error';
 import { readBackup, refusedNotes, writeBackup } from './backup';
 import type { RecordTable } from './open-record';
+import { Random } from '../kernel/random';
+import { crc32, zipEntries } from './zip-entries';
 
 const demo = fernhillDemo(testLexicon());
 const written = () => writeBackup(demo, '2026-11-24T09:00:00.000Z');
 const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 
 test('what is written is read back the same', () => {
-  expect(plain(readBackup(written()))).toEqual({ ...(plain(demo) as typeof demo), refused: [] });
+  expect(plain(readBackup(written()))).toEqual({
+    ...(plain(demo) as typeof demo),
+    made: '2026-11-24T09:00:00.000Z',
+    refused: [],
+  });
 });
 
 test('a zip of JSON that any program can open', () => {
@@ -100,4 +106,71 @@ test('a file made to fill the memory is refused', () => {
   const bomb = zipSync({ 'manifest.json': strToU8(' '.repeat(80_000_000)) }, { level: 9 });
   expect(bomb.byteLength).toBeLessThan(200_000);
   expect(() => readBackup(bomb)).toThrow(/not a zip file that Wordane can open/);
+});
+
+test('an altered byte is noticed: the file of the zip is named, or what comes in is the same', () => {
+  const whole = written();
+  const before = JSON.stringify(plain(readBackup(whole)));
+  const random = new Random(11);
+  let named = 0;
+  for (let round = 0; round < 60; round += 1) {
+    const altered = whole.slice();
+    const at = Math.floor(random.next() * altered.length);
+    altered[at] = (altered[at] ?? 0) ^ (1 << Math.floor(random.next() * 8));
+    try {
+      // Bytes that say nothing of the content (a date, a comment) may differ.
+      expect(JSON.stringify(plain(readBackup(altered)))).toBe(before);
+    } catch (error) {
+      expect(error).toBeInstanceOf(BackupError);
+      expect((error as Error).message).toMatch(/Nothing was changed/);
+      if (/\.json in the file was altered/.test((error as Error).message)) named += 1;
+    }
+  }
+  expect(named).toBeGreaterThan(40);
+});
+
+test('an exercise that cannot be made is left out by name, and its lesson comes in', () => {
+  const [lesson] = demo.lessons;
+  if (!lesson) throw new Error('no lesson');
+  const broken = {
+    ...lesson,
+    stages: lesson.stages.map((stage) => ({
+      ...stage,
+      parts: stage.parts.map((part, at) =>
+        part.kind !== 'exercise'
+          ? part
+          : at === 0
+            ? { ...part, maker: 'sort-by-magic' }
+            : { ...part, parameters: { count: 'many' } },
+      ),
+    })),
+  };
+  const exercises = lesson.stages
+    .flatMap(({ parts }) => parts)
+    .filter(({ kind }) => kind === 'exercise');
+  const read = readBackup(
+    writeBackup({ classes: [], lists: [], texts: [], lessons: [broken] }, ''),
+  );
+  expect(read.lessons).toHaveLength(1);
+  expect(
+    read.lessons[0]?.stages.flatMap(({ parts }) => parts).some(({ kind }) => kind === 'exercise'),
+  ).toBe(false);
+  expect(read.refused).toHaveLength(exercises.length);
+  expect(refusedNotes(read.refused).join(' ')).toMatch(
+    /In the lesson “.*” the exercise “sort-by-magic” was left out/,
+  );
+});
+
+// The check value of CRC-32 (ISO 3309), as in the catalogue of parametrised CRC algorithms.
+test('the checksum is CRC-32', () => {
+  expect(crc32(strToU8('123456789'))).toBe(0xcbf43926);
+});
+
+test('every file of a zip is listed with its size', () => {
+  const zip = zipSync({ 'a.json': strToU8('[1]'), 'b/c.txt': strToU8('hail') });
+  expect(zipEntries(zip)).toMatchObject([
+    { name: 'a.json', size: 3 },
+    { name: 'b/c.txt', size: 4 },
+  ]);
+  expect(zipEntries(zip.slice(0, -1))).toBeUndefined();
 });

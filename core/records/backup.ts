@@ -7,9 +7,11 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import type { ClassProfile } from '../classes/class-profile';
 import type { WordList } from '../lists/word-list';
 import type { ReadingText } from '../texts/reading-text';
-import type { Lesson } from './lesson';
+import type { Lesson, LessonPart } from './lesson';
 import { openRecord, recordNames, recordTables, type RecordTable } from './open-record';
+import { makerName, recipeProblems } from '../exercises/catalogue';
 import { BackupError } from './backup-error';
+import { crc32, zipEntries } from './zip-entries';
 
 export const BACKUP_FORMAT = 'wordane-backup';
 /**
@@ -21,7 +23,7 @@ export const BACKUP_VERSION = 4;
 /** A file of the zip is closed when it is this long, in characters: a browser reads no text of more than 512 million. */
 const FILE_LENGTH = 32 * 1024 * 1024;
 /** All files together, unpacked. */
-const LARGEST = 2 * 1024 ** 3;
+const LARGEST = 1024 ** 3;
 /** Text and pictures are packed to no less than this share; what is packed further is made to fill the memory. */
 const LEAST_PACKED = 1 / 300;
 /** Files smaller than this unpacked are harmless however they are packed. */
@@ -39,9 +41,13 @@ export interface Refused {
   readonly table: RecordTable;
   readonly name: string;
   readonly problem: string;
+  /** The exercise of it that was left out, where the rest came in. */
+  readonly part?: string;
 }
 
 export interface ReadBackup extends Backup {
+  /** When it was made, as an ISO 8601 date; empty where it does not say. */
+  readonly made: string;
   readonly refused: readonly Refused[];
 }
 
@@ -102,6 +108,27 @@ function readJson(files: Record<string, Uint8Array>, name: string): unknown {
   }
 }
 
+/** A lesson without the exercises that this Wordane cannot make; each is named. */
+function withoutBadParts(lesson: Lesson, refused: Refused[]): Lesson {
+  const isBad = (part: LessonPart) => {
+    if (part.kind !== 'exercise') return false;
+    const [problem] = recipeProblems(part.maker, part.parameters);
+    if (problem === undefined) return false;
+    refused.push({
+      table: 'lessons',
+      name: lesson.title,
+      part: makerName(part.maker),
+      problem,
+    });
+    return true;
+  };
+  const stages = lesson.stages.map((stage) => {
+    const parts = stage.parts.filter((part) => !isBad(part));
+    return parts.length === stage.parts.length ? stage : { ...stage, parts };
+  });
+  return stages.every((stage, at) => stage === lesson.stages[at]) ? lesson : { ...lesson, stages };
+}
+
 /** The records of a kind that are valid; what is not is told by its name, and the rest is kept. */
 function readRecords(files: Record<string, Uint8Array>, table: RecordTable, refused: Refused[]) {
   const good: object[] = [];
@@ -114,7 +141,9 @@ function readRecords(files: Record<string, Uint8Array>, table: RecordTable, refu
     for (const record of records as unknown[]) {
       const read = openRecord(table, record);
       if (read.ok) {
-        good.push(read.value);
+        good.push(
+          table === 'lessons' ? withoutBadParts(read.value as Lesson, refused) : read.value,
+        );
         continue;
       }
       const [first] = read.problems;
@@ -132,10 +161,48 @@ function readRecords(files: Record<string, Uint8Array>, table: RecordTable, refu
 
 /** What was refused, in a sentence for each. */
 export const refusedNotes = (refused: readonly Refused[]) =>
-  refused.map(
-    ({ table, name, problem }) =>
-      `The ${recordNames[table]} “${name}” was left out, because it is not valid (${problem}).`,
+  refused.map(({ table, name, part, problem }) =>
+    part === undefined
+      ? `The ${recordNames[table]} “${name}” was left out, because it is not valid (${problem}).`
+      : `In the lesson “${name}” the exercise “${part}” was left out (${problem}).`,
   );
+
+const NO_ZIP =
+  'This is not a zip file that Wordane can open. Choose the file that “Export everything” saved. Nothing was changed.';
+
+/** The JSON files of the zip, each compared with its checksum. */
+function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
+  const entries = zipEntries(bytes);
+  if (entries === undefined) throw new BackupError(NO_ZIP);
+  const wanted = entries.filter(({ name }) => name.endsWith('.json'));
+  const unpacked = entries.reduce((sum, { size }) => sum + size, 0);
+  if (unpacked > LARGEST) throw new BackupError(NO_ZIP);
+  return Object.fromEntries(
+    wanted.map(({ name, crc, size }) => {
+      let content: Uint8Array | undefined;
+      try {
+        content = unzipSync(bytes, {
+          filter: (file) => {
+            if (file.name !== name) return false;
+            // What the list says of the file must hold for the file.
+            if (file.originalSize !== size) throw new BackupError(NO_ZIP);
+            const bomb = size > HARMLESS && file.size < size * LEAST_PACKED;
+            if (bomb) throw new BackupError(NO_ZIP);
+            return true;
+          },
+        })[name];
+      } catch (error) {
+        if (error instanceof BackupError) throw error;
+      }
+      if (content === undefined || crc32(content) !== crc) {
+        throw new BackupError(
+          `${name} in the file was altered or damaged after it was saved. Choose another backup. Nothing was changed.`,
+        );
+      }
+      return [name, content];
+    }),
+  );
+}
 
 /**
  * Reads a backup. A record that is not valid is refused by name, and the rest is kept.
@@ -143,26 +210,11 @@ export const refusedNotes = (refused: readonly Refused[]) =>
  * @throws BackupError where the file is not a zip, not ours, newer than this program, or damaged
  */
 export function readBackup(bytes: Uint8Array): ReadBackup {
-  let files: Record<string, Uint8Array>;
-  let unpacked = 0;
-  try {
-    files = unzipSync(bytes, {
-      filter: (file) => {
-        const { size, originalSize } = file;
-        unpacked += originalSize;
-        const bomb = originalSize > HARMLESS && size < originalSize * LEAST_PACKED;
-        if (unpacked > LARGEST || bomb) throw new BackupError('');
-        return file.name.endsWith('.json');
-      },
-    });
-  } catch {
-    throw new BackupError(
-      'This is not a zip file that Wordane can open. Choose the file that “Export everything” saved. Nothing was changed.',
-    );
-  }
+  const files = unpack(bytes);
   const manifest = readJson(files, 'manifest.json') as {
     format?: unknown;
     version?: unknown;
+    made?: unknown;
   } | null;
   if (manifest?.format !== BACKUP_FORMAT) {
     throw new BackupError('This zip was not made by Wordane. Nothing was changed.');
@@ -179,5 +231,5 @@ export function readBackup(bytes: Uint8Array): ReadBackup {
       table === 'texts' && Number(manifest.version) < 3 ? [] : readRecords(files, table, refused),
     ]),
   ) as unknown as Backup;
-  return { ...read, refused };
+  return { ...read, made: typeof manifest.made === 'string' ? manifest.made : '', refused };
 }

@@ -1,65 +1,63 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
+import { useFetcher } from 'react-router';
 import { languageNames } from '~core/languages/registry/registry';
 import { sectionsIn, type Span } from '~core/languages/shared/segment';
 import { textKinds, type ReadingText } from '~core/texts/reading-text';
 import type { TextFact } from '~/operations/text-operations';
+import type { ActionAnswer } from '~/routes/action-answer';
 import { AutoField } from '~/ui/AutoField';
+import { Clash } from '~/ui/Clash';
+import { Restored } from '~/ui/Restored';
+import { useSavedText } from '~/ui/use-saved-text';
 import { PartPager } from './ShownText';
 import type { Send } from './send';
 import { textParts } from './text-parts';
 
-const SAVE_AFTER = 1200;
 /** From so many characters a text is written part by part: a field with more answers slowly. */
 const WHOLE = 60_000;
 
+/** What an edit of a part is made on: the whole text, where the part stood in it, and its revision. */
+interface PartBasis {
+  readonly body: string;
+  readonly start: number;
+  readonly end: number;
+  readonly revision: number | undefined;
+}
+
 /**
- * A part of the text to write in: saved while it is written in, when it is left
- * and when the page goes away. What is sent is the text as this field has it, with
- * the revision it was drawn from, so that what another tab wrote elsewhere stays.
+ * A part of the text to write in. What is sent is the whole text with the part as
+ * this field has it, and the revision it was drawn from, so that what another tab
+ * wrote elsewhere stays.
  */
-function BodyField({ text, part, send }: { text: ReadingText; part: Span; send: Send }) {
+function BodyField({ text, part }: { text: ReadingText; part: Span }) {
+  const fetcher = useFetcher<ActionAnswer>();
+  /** What was sent last: as it comes back, the part is what was typed, wherever parts divide now. */
+  const own = useRef<{ readonly body: string; readonly start: number; readonly text: string }>(
+    undefined,
+  );
   const { body, revision } = text;
-  const shown = body.slice(part.start, part.end);
-  const [draft, setDraft] = useState(shown);
-  /** The text that the draft was last in step with, and where the part stood in it. */
-  const seen = useRef({ body, part, revision });
-  const latest = useRef(shown);
-  const sent = useRef<string>(undefined);
-  const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
-  useEffect(() => {
-    const before = seen.current;
-    const was = before.body.slice(before.part.start, before.part.end);
-    // What another view or tab wrote shows at once, unless something here is still to be saved.
-    if (latest.current === was || latest.current === shown || body === sent.current) {
-      const typed = body === sent.current ? latest.current : shown;
-      seen.current = { body, part, revision };
-      latest.current = typed;
-      sent.current = undefined;
-      setDraft(typed);
-    }
-  }, [body, part, revision, shown]);
-  const save = () => {
-    clearTimeout(waiting.current);
-    waiting.current = undefined;
-    const { body: from, part: place, revision: on } = seen.current;
-    const whole = from.slice(0, place.start) + latest.current + from.slice(place.end);
-    if (whole === from || whole === sent.current) return;
-    sent.current = whole;
-    send({ intent: 'body', body: whole, ...(on === undefined ? {} : { revision: on }) });
-  };
-  const saveNow = useRef(save);
-  saveNow.current = save;
-  useEffect(() => {
-    const flush = () => saveNow.current();
-    const onHidden = () => document.visibilityState === 'hidden' && flush();
-    window.addEventListener('pagehide', flush);
-    document.addEventListener('visibilitychange', onHidden);
-    return () => {
-      window.removeEventListener('pagehide', flush);
-      document.removeEventListener('visibilitychange', onHidden);
-      flush();
-    };
-  }, []);
+  const mine = own.current?.body === body ? own.current : undefined;
+  const start = mine?.start ?? part.start;
+  const end = mine ? mine.start + mine.text.length : part.end;
+  const failed = fetcher.data && !fetcher.data.ok ? fetcher.data : undefined;
+  const clash = failed?.conflict;
+  const submit = (whole: string, on: number | undefined) =>
+    void fetcher.submit(
+      { intent: 'body', body: whole, ...(on === undefined ? {} : { revision: on }) } as never,
+      { method: 'post', encType: 'application/json' },
+    );
+  const field = useSavedText<PartBasis>({
+    name: `The text#${part.start}`,
+    value: body.slice(start, end),
+    basis: { body, start, end, revision },
+    failed: failed && (failed.full ? 'no room' : 'refused'),
+    send: (typed, basis) => {
+      const whole = basis.body.slice(0, basis.start) + typed + basis.body.slice(basis.end);
+      own.current = { body: whole, start: basis.start, text: typed };
+      submit(whole, basis.revision);
+    },
+  });
+  const wholeNow = () => body.slice(0, start) + field.draft + body.slice(end);
   return (
     <>
       <textarea
@@ -67,15 +65,30 @@ function BodyField({ text, part, send }: { text: ReadingText; part: Span; send: 
         aria-label="The text"
         lang={text.language}
         dir="auto"
-        value={draft}
-        onChange={(event) => {
-          latest.current = event.currentTarget.value;
-          setDraft(latest.current);
-          // Counted from the first key, not the last: it is kept although the typing goes on.
-          waiting.current ??= setTimeout(() => saveNow.current(), SAVE_AFTER);
-        }}
-        onBlur={save}
+        value={field.draft}
+        onFocus={field.onFocus}
+        onChange={(event) => field.type(event.currentTarget.value)}
+        onBlur={field.onBlur}
       />
+      {field.restored && <Restored {...field.restored} />}
+      {failed && !clash && (
+        <p className="message mt-1 mb-0" role="alert">
+          {failed.message}
+        </p>
+      )}
+      {clash && (
+        <Clash
+          clash={clash}
+          onMine={() => submit(wholeNow(), clash.revision)}
+          onTheirs={() => {
+            field.settle(body.slice(part.start, part.end), { body, ...part, revision });
+            void fetcher.reset();
+          }}
+          {...(clash.both === undefined
+            ? {}
+            : { onBoth: () => submit(clash.both ?? '', clash.revision) })}
+        />
+      )}
       <p className="quiet small mt-1 mb-0">
         An empty line ends a paragraph or a stanza; a line that begins with # is the heading of a
         section. Furigana: 漢字《かんじ》.
@@ -142,7 +155,7 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
     <>
       <div className="text-sheet">
         <PartPager parts={parts} at={at} onTurn={setAt} />
-        <BodyField key={at} text={text} part={part} send={send} />
+        <BodyField key={at} text={text} part={part} />
       </div>
       <aside className="check-panel" aria-label="About this text">
         <h2>About this text</h2>

@@ -1,0 +1,39 @@
+/** Reads a backup file in a worker of its own; breaking it off ends the worker. */
+import type { ReadBackup } from '~core/records/backup';
+import type { BackupAnswer } from '~/workers/backup.worker';
+
+/** A larger file is none that “Export everything” saved. */
+const LARGEST_FILE = 512 * 1024 * 1024;
+
+/** @throws Error in words for the teacher; an `AbortError` where it was broken off */
+export async function readBackupFile(file: File, signal: AbortSignal): Promise<ReadBackup> {
+  if (file.size > LARGEST_FILE) {
+    throw new Error(
+      `${file.name} is larger than 512 MB, which no backup of Wordane is. Choose the file that “Export everything” saved. Nothing was changed.`,
+    );
+  }
+  const bytes = await file.arrayBuffer();
+  const worker = new Worker(new URL('../../workers/backup.worker.ts', import.meta.url), {
+    type: 'module',
+    name: 'backup',
+  });
+  try {
+    return await new Promise<ReadBackup>((resolve, reject) => {
+      signal.addEventListener('abort', () => reject(new DOMException('broken off', 'AbortError')));
+      worker.addEventListener('message', ({ data }: MessageEvent<BackupAnswer>) =>
+        data.ok ? resolve(data.backup) : reject(new Error(data.message)),
+      );
+      worker.addEventListener('error', (event) => {
+        event.preventDefault();
+        reject(
+          new Error(
+            `${file.name} could not be read in this browser: it may be too large for its memory. Nothing was changed.`,
+          ),
+        );
+      });
+      worker.postMessage(bytes, [bytes]);
+    });
+  } finally {
+    worker.terminate();
+  }
+}
