@@ -6,6 +6,7 @@ import { focusClass, textsOfClass } from '~/storage/repository';
 import { createText, removeText } from '~/storage/whole-records';
 import { engine } from '~/workers/engine.client';
 import type { TextFormat } from '~core/records/exchange/read-text';
+import { FACT_LIMITS } from '~core/texts/reading-text';
 import { answer, type ActionAnswer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Texts · Wordane' }];
@@ -39,6 +40,20 @@ function titleOf(fileName: string, body: string): string {
     .slice(0, 120);
 }
 
+/** What is known of a text, cut to what its record holds; what was cut is said. */
+function fittedFacts<Told extends Partial<Record<keyof typeof FACT_LIMITS, string>>>(told: Told) {
+  const long = (Object.keys(FACT_LIMITS) as (keyof typeof FACT_LIMITS)[]).filter(
+    (fact) => (told[fact]?.length ?? 0) > FACT_LIMITS[fact],
+  );
+  const short = Object.fromEntries(
+    long.map((fact) => [fact, `${told[fact]?.slice(0, FACT_LIMITS[fact] - 1) ?? ''}…`]),
+  );
+  return {
+    rest: { ...told, ...short },
+    cut: long.map((fact) => `The ${String(fact)} was cut to ${FACT_LIMITS[fact]} letters.`),
+  };
+}
+
 async function bringIn(
   body: Extract<TextsIntent, { intent: 'bring' }>,
 ): Promise<ActionAnswer | Response> {
@@ -46,7 +61,8 @@ async function bringIn(
   if (!profile) return { ok: false, message: 'Make a class first: a text is read for a class.' };
   const read = await engine().readText(body.text, body.fileName, body.format);
   if (!read.ok) return read;
-  const { notes, annotations, title, ...rest } = read.text;
+  const { notes, annotations, title, ...told } = read.text;
+  const { rest, cut } = fittedFacts(told);
   let id = '';
   const done = await answer(async () => {
     const made = await createText({
@@ -60,7 +76,7 @@ async function bringIn(
     id = made.id;
   });
   if (!done.ok) return done;
-  const said = [...(body.notes ?? []), ...notes];
+  const said = [...(body.notes ?? []), ...cut, ...notes];
   const query = said.length > 0 ? `?left=${encodeURIComponent(said.join(' '))}` : '';
   return redirect(`/texts/${id}${query}`);
 }

@@ -6,7 +6,7 @@
 import Papa from 'papaparse';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import { wordParts } from '../languages/en/words/word-parts';
-import { LIST_LIMIT, sameWord, type WordDetail } from './word-list';
+import { DETAIL_LIMITS, LIST_LIMIT, sameWord, wordKey, type WordDetail } from './word-list';
 
 export interface ReadWord extends WordDetail {
   /** Not in the word bank: kept, but sounds and spellings cannot be keyed. */
@@ -40,11 +40,35 @@ const columnOf = (heading: string): Column | undefined =>
 
 const stripNumber = (line: string) => line.replace(/^\s*(?:\d+[.)]|[-•*–])\s+/, '').trim();
 
+/** Signs that part cells, the likeliest first. */
+const delimiters = [',', ';', '|'] as const;
+/** Rows of one width, from this share of all, are a table; the rest of its rows are ragged. */
+const TABLE_SHARE = 0.8;
+
+const parse = (text: string, delimiter: string) =>
+  Papa.parse<string[]>(text, { delimiter, skipEmptyLines: 'greedy' }).data;
+
+/** Rows that are a table: a heading that is known, cells in quotes, or nearly all of one width. */
+function table(text: string, delimiter: string): string[][] | undefined {
+  const rows = parse(text, delimiter);
+  const [first = []] = rows;
+  if (rows.length < 2 || first.length < 2) return undefined;
+  if (first.some((cell) => columnOf(cell) === 'word')) return rows;
+  const widths = new Map<number, number>();
+  for (const { length } of rows) widths.set(length, (widths.get(length) ?? 0) + 1);
+  const [width = 1, count = 0] = [...widths].sort((left, right) => right[1] - left[1])[0] ?? [];
+  if (width < 2) return undefined;
+  const quoted = text.includes('"') && rows.some((row) => row.some((cell) => cell.includes('\n')));
+  return quoted || count >= rows.length * (rows.length < 5 ? 1 : TABLE_SHARE) ? rows : undefined;
+}
+
 /** Rows of cells, by the sign that divides them. */
 function readRows(text: string): string[][] {
   const lines = text.split(/\r?\n/).filter((line) => line.trim() !== '');
-  if (lines.some((line) => line.includes('\t'))) {
-    return Papa.parse<string[]>(text, { delimiter: '\t', skipEmptyLines: 'greedy' }).data;
+  if (lines.some((line) => line.includes('\t'))) return parse(text, '\t');
+  for (const delimiter of delimiters) {
+    const rows = table(text, delimiter);
+    if (rows !== undefined) return rows;
   }
   const dash = lines.filter((line) => /\S\s+[–—=]\s+\S|\S\s+-\s+\S|^\S+:\s/.test(line));
   if (dash.length > lines.length / 2) {
@@ -53,13 +77,9 @@ function readRows(text: string): string[][] {
       return [word, rest.join(' – ')];
     });
   }
-  for (const delimiter of [',', ';']) {
-    const counts = lines.map((line) => line.split(delimiter).length);
-    // One row of words, or rows of unequal length without quotes, are just words.
-    if (lines.length > 1 && counts.every((count) => count >= 2)) {
-      return Papa.parse<string[]>(text, { delimiter, skipEmptyLines: 'greedy' }).data;
-    }
-    if (counts.some((count) => count > 1)) {
+  for (const delimiter of delimiters) {
+    // One row of words, or rows of unequal length, are just words.
+    if (lines.some((line) => line.includes(delimiter))) {
       return lines.flatMap((line) => line.split(delimiter).map((word) => [stripNumber(word)]));
     }
   }
@@ -76,7 +96,7 @@ const isOtherScript = (text: string) =>
   /[^\p{Script=Latin}\p{Script=Common}\p{Script=Inherited}]/u.test(text);
 
 function guessColumns(rows: readonly string[][]): { columns: Column[]; headed: boolean } {
-  const width = Math.max(0, ...rows.map((row) => row.length));
+  const width = rows.reduce((most, row) => Math.max(most, row.length), 0);
   const first = rows[0] ?? [];
   const named = Array.from({ length: width }, (_, index) => columnOf(first[index] ?? ''));
   if (named.includes('word')) {
@@ -125,7 +145,9 @@ export function readWords(
   const capitals: string[] = [];
   const unknown: string[] = [];
   const tooLong: string[] = [];
+  const cut: string[] = [];
   let past = 0;
+  const taken = new Set(present.map(wordKey));
   for (const row of guessed.headed ? rows.slice(1) : rows) {
     const cell = (column: Column) => (row[used.indexOf(column)] ?? '').trim();
     let word = cleanWord(cell('word'));
@@ -139,7 +161,7 @@ export function readWords(
       capitals.push(word);
       word = entry.word;
     }
-    if ([...words.map((each) => each.word), ...present].some((each) => sameWord(each, word))) {
+    if (taken.has(wordKey(word))) {
       doubles.push(word);
       continue;
     }
@@ -148,10 +170,18 @@ export function readWords(
       continue;
     }
     if (entry === undefined) unknown.push(word);
+    taken.add(wordKey(word));
+    const fitted = (column: keyof typeof DETAIL_LIMITS) => {
+      // What a spreadsheet was kept from running begins with a sign of its own.
+      const text = cell(column).replace(/^'(?=[=+\-@\t\r])/, '');
+      if (text.length <= DETAIL_LIMITS[column]) return text;
+      cut.push(word);
+      return `${text.slice(0, DETAIL_LIMITS[column] - 1)}…`;
+    };
     const detail = {
-      definition: cell('definition'),
-      translation: cell('translation'),
-      note: cell('note'),
+      definition: fitted('definition'),
+      translation: fitted('translation'),
+      note: fitted('note'),
     };
     const filled = Object.fromEntries(Object.entries(detail).filter(([, value]) => value !== ''));
     words.push({ word, ...filled, unknown: entry === undefined });
@@ -174,6 +204,11 @@ export function readWords(
     );
   }
   if (tooLong.length > 0) notes.push(`Longer than 80 letters, so left out: ${list(tooLong)}.`);
+  if (cut.length > 0) {
+    notes.push(
+      `Cut, because it was longer than a list can hold (${DETAIL_LIMITS.definition} letters; a translation ${DETAIL_LIMITS.translation}): what stands beside ${list([...new Set(cut)])}.`,
+    );
+  }
   if (past > 0) notes.push(`A list can have ${LIST_LIMIT} words: ${past} were left out.`);
   return { words: marked, notes, columns: used };
 }

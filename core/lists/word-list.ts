@@ -1,6 +1,8 @@
 /** A word list: the words a teacher keeps for a class, in her order, with what she writes beside them. */
 
 export const LIST_LIMIT = 500;
+/** Letters that fit beside a word. */
+export const DETAIL_LIMITS = { definition: 600, translation: 300, note: 600 } as const;
 
 /** What stands beside a word; everything but the word may be missing. */
 export interface WordDetail {
@@ -36,8 +38,12 @@ export function completeList(list: NewList): WordList {
   return { words: [], details: [], groupBy: 'none', ...list };
 }
 
-export const sameWord = (left: string, right: string) =>
-  left.toLowerCase().replaceAll('’', "'") === right.toLowerCase().replaceAll('’', "'");
+export const sameWord = (left: string, right: string) => wordKey(left) === wordKey(right);
+
+/** What the spellings of one word have in common: capitals and the kind of apostrophe say nothing. */
+export function wordKey(word: string): string {
+  return word.toLowerCase().replaceAll('’', "'");
+}
 
 /** The list with a word at its end; the same list where it is there already, in any capitals. */
 export function withWord(list: WordList, word: string): WordList {

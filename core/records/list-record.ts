@@ -16,6 +16,7 @@ import {
 } from 'class-validator';
 import { IsId } from './is-id';
 import {
+  DETAIL_LIMITS,
   LIST_LIMIT,
   listGroupings,
   type ListGrouping,
@@ -32,17 +33,17 @@ export class WordDetailRecord implements WordDetail {
 
   @IsOptional()
   @IsString()
-  @MaxLength(600, { message: 'A meaning can have 600 letters at most.' })
+  @MaxLength(DETAIL_LIMITS.definition, { message: 'A meaning can have 600 letters at most.' })
   definition?: string;
 
   @IsOptional()
   @IsString()
-  @MaxLength(300, { message: 'A translation can have 300 letters at most.' })
+  @MaxLength(DETAIL_LIMITS.translation, { message: 'A translation can have 300 letters at most.' })
   translation?: string;
 
   @IsOptional()
   @IsString()
-  @MaxLength(600, { message: 'A note can have 600 letters at most.' })
+  @MaxLength(DETAIL_LIMITS.note, { message: 'A note can have 600 letters at most.' })
   note?: string;
 
   /** Name of a shipped picture, a data URL of the teacher's own, or `none` where she wants no picture. */

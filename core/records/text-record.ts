@@ -24,6 +24,7 @@ import { AnnotationRecord, OwnMethodRecord } from './annotation-record';
 import { ReadingLayoutRecord } from './reading-layout-record';
 import { SheetLayoutRecord } from './sheet-layout-record';
 import {
+  FACT_LIMITS,
   LONGEST_TEXT,
   textKinds,
   type Gloss,
@@ -61,19 +62,19 @@ export class TextRecord implements ReadingText {
   title!: string;
 
   @IsString()
-  @MaxLength(120)
+  @MaxLength(FACT_LIMITS.author)
   author!: string;
 
   @IsString()
-  @MaxLength(40)
+  @MaxLength(FACT_LIMITS.year)
   year!: string;
 
   @IsString()
-  @MaxLength(300)
+  @MaxLength(FACT_LIMITS.source)
   source!: string;
 
   @IsString()
-  @MaxLength(120)
+  @MaxLength(FACT_LIMITS.licence)
   licence!: string;
 
   @IsIn(Object.keys(languageNames()))

@@ -14,6 +14,9 @@ export interface Gloss {
   readonly text: string;
 }
 
+/** Letters that fit into what is said of a text. */
+export const FACT_LIMITS = { author: 120, year: 40, source: 300, licence: 120 } as const;
+
 export interface ReadingText {
   /** Counts the changes; not there before the first. */
   readonly revision?: number;

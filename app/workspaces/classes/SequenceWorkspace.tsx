@@ -11,6 +11,7 @@ import type { Sequence, SequenceStep } from '~core/languages/en/sounds/sequence'
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import type { SequenceFacts } from '~/workers/engine-service';
+import { readFileText } from '~/documents/read-file-text';
 import { useSend } from '~/ui/use-send';
 
 type Send = (intent: object) => void;
@@ -185,7 +186,7 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
     }
     send({
       intent: 'read-sequence',
-      text: await file.text(),
+      text: (await readFileText(file)).text,
       name: file.name.replace(/\.[a-z]+$/i, '').slice(0, 80) || 'Own sequence',
     });
   };

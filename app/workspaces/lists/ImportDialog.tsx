@@ -1,7 +1,10 @@
 import { useEffect, useId, useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
+import { useFetcher } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { Column, ReadList } from '~core/lists/read-list';
+import type { ActionAnswer } from '~/routes/action-answer';
+import { encodingChoices, readFileText } from '~/documents/read-file-text';
 import { engine } from '~/workers/engine.client';
 
 const columnNames: Readonly<Record<Column, string>> = {
@@ -19,12 +22,18 @@ const PREVIEW_DELAY_MS = 250;
 export interface ImportDialogProps {
   readonly profile: ClassProfile;
   readonly present: readonly string[];
-  readonly onImport: (text: string, columns: readonly Column[]) => void;
+  /** The address of the route that takes the words in; the present one where it is absent. */
+  readonly action?: string;
   readonly onClose: () => void;
 }
 
+/** So much of a file is shown to be changed by hand; a longer one is held beside the field. */
+const SHOWN = 100_000;
+
 /** Words pasted or read from a file, shown as they were understood before they are added. */
-export default function ImportDialog({ profile, present, onImport, onClose }: ImportDialogProps) {
+export default function ImportDialog({ profile, present, action, onClose }: ImportDialogProps) {
+  const fetcher = useFetcher<ActionAnswer>();
+  const [file, setFile] = useState<{ readonly file: File; readonly encoding: string }>();
   const id = useId();
   const [text, setText] = useState('');
   const [columns, setColumns] = useState<readonly Column[]>();
@@ -49,24 +58,34 @@ export default function ImportDialog({ profile, present, onImport, onClose }: Im
       clearTimeout(timer);
     };
   }, [text, columns, present, profile]);
-  const readFile = async (file: File | undefined) => {
-    if (!file) return;
+  const readFile = async (chosen: File | undefined, as?: string) => {
+    if (!chosen) return;
     setProblem('');
-    if (file.size > LARGEST_FILE) {
+    if (chosen.size > LARGEST_FILE) {
       setProblem('This file is larger than 2 MB, so it is no word list. Save the list as CSV.');
       return;
     }
-    const content = await file.text();
+    const { text: content, encoding } = await readFileText(chosen, as);
     if (content.includes('\u0000') || content.startsWith('PK')) {
       setProblem(
         'This is a spreadsheet or document, not a text file. Save it as CSV, or copy its columns and paste them here.',
       );
       return;
     }
+    setFile({ file: chosen, encoding });
     setColumns(undefined);
     setText(content);
   };
+  const held = text.length > SHOWN;
   const count = read?.words.length ?? 0;
+  // The dialog stays until the words are in: what is refused is said here, with the text still there.
+  const { data, state } = fetcher;
+  const refused = data && !data.ok ? data.message : undefined;
+  useEffect(() => {
+    if (state === 'idle' && data?.ok) onClose();
+    // Closing is asked for once an answer has come.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [state, data]);
   return (
     <Modal show onHide={onClose} size="lg" aria-labelledby={`${id}-title`}>
       <Modal.Header closeButton closeLabel="Close">
@@ -82,10 +101,12 @@ export default function ImportDialog({ profile, present, onImport, onClose }: Im
           id={id}
           className="form-control"
           rows={7}
-          value={text}
+          value={held ? text.slice(0, SHOWN) : text}
+          readOnly={held}
           placeholder={'rain\nhail\nstorm – bad weather with strong wind'}
           onChange={(event) => {
             setColumns(undefined);
+            setFile(undefined);
             setText(event.currentTarget.value);
           }}
         />
@@ -98,9 +119,31 @@ export default function ImportDialog({ profile, present, onImport, onClose }: Im
             onChange={(event) => void readFile(event.currentTarget.files?.[0])}
           />
         </label>
-        {problem && (
+        {file && file.encoding !== 'utf-8' && (
+          <label className="ms-3 mt-2">
+            Read as{' '}
+            <select
+              className="form-select form-select-sm d-inline-block w-auto"
+              value={file.encoding}
+              onChange={(event) => void readFile(file.file, event.currentTarget.value)}
+            >
+              {encodingChoices(file.encoding).map(([value, name]) => (
+                <option key={value} value={value}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        {held && (
+          <p className="message message--note mt-2 mb-0" role="status">
+            The file has {text.length.toLocaleString('en-GB')} letters; all of it is read, and its
+            beginning is shown.
+          </p>
+        )}
+        {(problem || refused) && (
           <p className="message mt-2 mb-0" role="alert">
-            {problem}
+            {problem || refused}
           </p>
         )}
         {read && (
@@ -162,11 +205,17 @@ export default function ImportDialog({ profile, present, onImport, onClose }: Im
           Cancel
         </Button>
         <Button
-          disabled={count === 0}
-          onClick={() => {
-            onImport(text, read?.columns ?? []);
-            onClose();
-          }}
+          disabled={count === 0 || state !== 'idle'}
+          onClick={() =>
+            void fetcher.submit(
+              { intent: 'import', text, columns: [...(read?.columns ?? [])] } as never,
+              {
+                method: 'post',
+                encType: 'application/json',
+                ...(action === undefined ? {} : { action }),
+              },
+            )
+          }
         >
           Add {count === 0 ? '' : count} {count === 1 ? 'word' : 'words'}
         </Button>

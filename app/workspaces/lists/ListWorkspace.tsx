@@ -201,12 +201,7 @@ export function ListWorkspace(props: ListWorkspaceProps) {
         </section>
       )}
       {dialog === 'import' && (
-        <ImportDialog
-          profile={profile}
-          present={list.words}
-          onImport={(text, columns) => send({ intent: 'import', text, columns: [...columns] })}
-          onClose={close}
-        />
+        <ImportDialog profile={profile} present={list.words} onClose={close} />
       )}
       {dialog === 'compare' && (
         <CompareDialog

@@ -5,6 +5,7 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import { creditOf, textKinds, type ReadingText } from '~core/texts/reading-text';
 import { wordsIn } from '~core/languages/shared/segment';
 import type { ActionAnswer } from '~/routes/action-answer';
+import { encodingName, readFileText } from '~/documents/read-file-text';
 import { readDocx } from './bring-docx';
 
 const accept =
@@ -54,7 +55,12 @@ function BringIn({ profile, open }: { profile: ClassProfile; open: boolean }) {
         const { html, notes } = await readDocx(file);
         send({ text: html, fileName: file.name, format: 'html', notes });
       } else {
-        send({ text: await file.text(), fileName: file.name });
+        const { text: decoded, encoding } = await readFileText(file);
+        send({
+          text: decoded,
+          fileName: file.name,
+          ...(encoding === 'utf-8' ? {} : { notes: [`Read as ${encodingName(encoding)}.`] }),
+        });
       }
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'The file could not be read.');

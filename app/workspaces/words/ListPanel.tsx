@@ -154,7 +154,7 @@ export function ListPanel(props: ListPanelProps) {
           <ImportDialog
             profile={profile}
             present={words}
-            onImport={(text, columns) => send({ intent: 'import', text, columns })}
+            action="/words"
             onClose={() => setImporting(false)}
           />
         </Suspense>

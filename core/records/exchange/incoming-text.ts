@@ -22,6 +22,13 @@ export class TextFileError extends Error {
   override readonly name = 'TextFileError';
 }
 
+/** Without blanks at its end; one pass, however many blanks a line has. */
+function trimmedEnd(line: string): string {
+  let end = line.length;
+  while (end > 0 && (line[end - 1] === ' ' || line[end - 1] === '\t')) end -= 1;
+  return end === line.length ? line : line.slice(0, end);
+}
+
 /** Line ends made alike, invisible characters out, no more than one empty line running. */
 export function tidyText(text: string): string {
   return text
@@ -29,7 +36,9 @@ export function tidyText(text: string): string {
     .replace(/^\uFEFF/, '')
     .replace(/[\u200B\u2060\u00AD]/g, '')
     .replaceAll('\u00A0', ' ')
-    .replace(/[ \t]+$/gm, '')
+    .split('\n')
+    .map(trimmedEnd)
+    .join('\n')
     .replace(/\n{3,}/g, '\n\n')
     .trim();
 }

@@ -4,6 +4,7 @@
  */
 import { Parser } from 'htmlparser2';
 import type { Annotation } from '../../texts/marks/annotation';
+import { keepBareSigns } from './bare-signs';
 import { scriptNotes, tidyText, type IncomingText } from './incoming-text';
 
 const blocks = new Set(
@@ -119,7 +120,7 @@ export function readHtml(html: string): IncomingText {
     },
     { decodeEntities: true },
   );
-  parser.write(html);
+  parser.write(keepBareSigns(html));
   parser.end();
   const body = tidyText(out.text);
   return {

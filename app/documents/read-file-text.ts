@@ -1,0 +1,26 @@
+/** The text of a file that a teacher chose, whatever program saved it. */
+import type { DecodedFile } from '~core/records/exchange/decode-file';
+
+export async function readFileText(file: File, encoding?: string): Promise<DecodedFile> {
+  const [{ decodeFile }, bytes] = await Promise.all([
+    import('~core/records/exchange/decode-file'),
+    file.arrayBuffer(),
+  ]);
+  return decodeFile(new Uint8Array(bytes), encoding);
+}
+
+/** Encodings that a teacher may choose among where the guess is wrong. */
+const names: Readonly<Record<string, string>> = {
+  'utf-8': 'UTF-8',
+  'windows-1252': 'Western (Windows-1252)',
+  'windows-1250': 'Central European (Windows-1250)',
+  'windows-1251': 'Cyrillic (Windows-1251)',
+  'utf-16le': 'UTF-16',
+  shift_jis: 'Japanese (Shift JIS)',
+};
+
+export const encodingName = (encoding: string) => names[encoding] ?? encoding;
+
+/** Those to choose from, with the one that was guessed. */
+export const encodingChoices = (guessed: string): (readonly [string, string])[] =>
+  Object.entries(guessed in names ? names : { [guessed]: guessed, ...names });
