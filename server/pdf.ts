@@ -4,7 +4,7 @@ import { delimiter, join } from 'node:path';
 import { chromium, type Browser, type Page } from 'playwright-core';
 import type { Sheet } from '../core/sheets/sheet';
 import { papers } from '../core/kernel/paper-size';
-import { Queue } from './queue';
+import { Queue, type Asking } from './queue';
 
 export class NoChromiumError extends Error {
   override readonly name = 'NoChromiumError';
@@ -69,8 +69,14 @@ function ownAddress(): string {
   return address;
 }
 
+/** How often a print is tried where its browser dies. */
+const MOST_TRIES = 3;
+
 /** Each page takes a browser's tab: few at once, few waiting, none for ever. */
-const queue = new Queue({ atOnce: 2, waiting: 8, deadline: 90_000 });
+const queue = new Queue({ atOnce: 2, waiting: 40, deadline: 180_000 });
+
+/** The place of a print in the line; 0 while it is made, undefined where it is not here. */
+export const placeOf = (ticket: string) => queue.placeOf(ticket);
 
 /** Opens the print page with the sheets handed over, and works on it. */
 function withPages<Result>(
@@ -78,8 +84,19 @@ function withPages<Result>(
   title: string,
   scale: number,
   work: (page: Page) => Promise<Result>,
+  asking: Asking,
 ): Promise<Result> {
-  return queue.run((signal) => openPages(sheets, title, scale, work, signal));
+  return queue.run(async (signal) => {
+    for (let tries = 1; ; tries += 1) {
+      try {
+        return await openPages(sheets, title, scale, work, signal);
+      } catch (error) {
+        // The browser was ended by what was made before: this one is made by a new browser.
+        const gone = /closed|crash|disconnect/i.test((error as Error).message);
+        if (!gone || signal.aborted || tries === MOST_TRIES) throw error;
+      }
+    }
+  }, asking);
 }
 
 async function openPages<Result>(
@@ -93,7 +110,7 @@ async function openPages<Result>(
   if (executablePath === undefined) throw new NoChromiumError();
   const address = ownAddress();
   const context = await (await browser(executablePath)).newContext({ deviceScaleFactor: scale });
-  signal.addEventListener('abort', () => void context.close());
+  signal.addEventListener('abort', () => void context.close().catch(() => undefined));
   try {
     // The print page needs this server and nothing else.
     await context.route('**/*', (route) =>
@@ -112,7 +129,8 @@ async function openPages<Result>(
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
     return await work(page);
   } finally {
-    await context.close();
+    // It is closed already where the browser has died.
+    await context.close().catch(() => undefined);
   }
 }
 
@@ -121,16 +139,25 @@ async function openPages<Result>(
  *
  * @throws NoChromiumError where no Chromium is installed
  */
-export function makePdf(sheets: readonly Sheet[], title: string): Promise<Buffer> {
+export function makePdf(
+  sheets: readonly Sheet[],
+  title: string,
+  asking: Asking = {},
+): Promise<Buffer> {
   const { width, height } = papers[sheets[0]?.paper ?? 'a4'];
-  return withPages(sheets, title, 1, (page) =>
-    page.pdf({
-      width: `${width}mm`,
-      height: `${height}mm`,
-      printBackground: true,
-      preferCSSPageSize: true,
-      tagged: true,
-    }),
+  return withPages(
+    sheets,
+    title,
+    1,
+    (page) =>
+      page.pdf({
+        width: `${width}mm`,
+        height: `${height}mm`,
+        printBackground: true,
+        preferCSSPageSize: true,
+        tagged: true,
+      }),
+    asking,
   );
 }
 
@@ -144,13 +171,24 @@ const PICTURE_SCALE = 200 / 96;
  * @throws NoChromiumError where no Chromium is installed
  * @throws RangeError where there is no such page
  */
-export function makePng(sheets: readonly Sheet[], title: string, index: number): Promise<Buffer> {
-  return withPages(sheets, title, PICTURE_SCALE, async (page) => {
-    const pages = page.locator('.paper-page');
-    const count = await pages.count();
-    if (index < 0 || index >= count) {
-      throw new RangeError(`There is no page ${index + 1}: there are ${count}.`);
-    }
-    return pages.nth(index).screenshot();
-  });
+export function makePng(
+  sheets: readonly Sheet[],
+  title: string,
+  index: number,
+  asking: Asking = {},
+): Promise<Buffer> {
+  return withPages(
+    sheets,
+    title,
+    PICTURE_SCALE,
+    async (page) => {
+      const pages = page.locator('.paper-page');
+      const count = await pages.count();
+      if (index < 0 || index >= count) {
+        throw new RangeError(`There is no page ${index + 1}: there are ${count}.`);
+      }
+      return pages.nth(index).screenshot();
+    },
+    asking,
+  );
 }

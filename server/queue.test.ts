@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { BusyError, Queue } from './queue';
+import { BusyError, LeftError, Queue } from './queue';
 
 const later = () => {
   let finish: (value: string) => void = () => undefined;
@@ -67,6 +67,53 @@ describe('work for the server', () => {
   test('what fails makes room', async () => {
     const queue = new Queue({ atOnce: 1, waiting: 0, deadline: 60_000 });
     await expect(queue.run(() => Promise.reject(new Error('no')))).rejects.toThrow('no');
+    expect(await queue.run(async () => 'next')).toBe('next');
+  });
+});
+
+describe('the line', () => {
+  const soon = () => new Promise((resolve) => setTimeout(resolve, 5));
+
+  test('tells everyone her place', async () => {
+    const queue = new Queue({ atOnce: 1, waiting: 5, deadline: 60_000 });
+    const first = later();
+    const jobs = ['a', 'b', 'c'].map((ticket) => queue.run(() => first.promise, { ticket }));
+    await soon();
+    expect(['a', 'b', 'c', 'd'].map((ticket) => queue.placeOf(ticket))).toEqual([
+      0,
+      1,
+      2,
+      undefined,
+    ]);
+    first.finish('done');
+    await Promise.all(jobs);
+    expect(queue.placeOf('a')).toBeUndefined();
+  });
+
+  test('who leaves it takes no place, and who leaves her work ends it', async () => {
+    const queue = new Queue({ atOnce: 1, waiting: 5, deadline: 60_000 });
+    const [atWork, waiting] = [new AbortController(), new AbortController()];
+    let ended = false;
+    const first = queue.run(
+      (signal) =>
+        new Promise<never>(() => {
+          signal.addEventListener('abort', () => {
+            ended = true;
+          });
+        }),
+      { leaving: atWork.signal },
+    );
+    const second = queue.run(async () => 'second', { ticket: 'b', leaving: waiting.signal });
+    const third = queue.run(async () => 'third');
+    waiting.abort();
+    await expect(second).rejects.toThrow(LeftError);
+    expect(queue.placeOf('b')).toBeUndefined();
+    atWork.abort();
+    await expect(first).rejects.toThrow(LeftError);
+    expect(ended).toBe(true);
+    expect(await third).toBe('third');
+    const gone = AbortSignal.abort();
+    await expect(queue.run(async () => 'late', { leaving: gone })).rejects.toThrow(LeftError);
     expect(await queue.run(async () => 'next')).toBe('next');
   });
 });

@@ -1,9 +1,10 @@
 // Serves the built application: its files with the headers they need, everything else through React Router.
-// It listens on PORT, and knows by itself under which address it answers.
+// It listens on PORT, on this machine alone unless HOST says otherwise, and knows by itself under which address it answers.
 import { fileURLToPath } from 'node:url';
 import { createRequestHandler } from '@react-router/express';
 import compression from 'compression';
 import express from 'express';
+import { guard } from './guard.mjs';
 
 const client = fileURLToPath(new URL('../build/client/', import.meta.url));
 const build = await import(new URL('../build/server/index.js', import.meta.url).href);
@@ -12,6 +13,8 @@ const A_YEAR = '365d';
 
 const app = express();
 app.disable('x-powered-by');
+// Names beside this machine's own under which the server is reached, parted by commas.
+app.use(guard((process.env.WORDANE_HOSTS ?? '').split(',').filter(Boolean)));
 app.use(compression());
 // Names of built files change with what is in them.
 app.use(
@@ -29,7 +32,7 @@ function setHeaders(response, path) {
   }
 }
 
-const server = app.listen(Number(process.env.PORT ?? 3000), process.env.HOST, () => {
+const server = app.listen(Number(process.env.PORT ?? 3000), process.env.HOST ?? '127.0.0.1', () => {
   const { port } = server.address();
   process.env.WORDANE_OWN_ADDRESS = `http://127.0.0.1:${port}`;
   console.log(`Wordane answers at http://localhost:${port}`);

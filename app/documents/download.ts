@@ -63,16 +63,46 @@ export async function saveDocument(kind: DocumentKind, from: Downloadable): Prom
   }
 }
 
-/** Asks the server for a file of the sheets; the answer's own message where it cannot be made. */
+/** How often the place in the server's line is asked for, in milliseconds. */
+const ASK_EVERY = 1500;
+
+const places = ['', 'next', 'second', 'third', 'fourth', 'fifth'];
+
+/** A place in the server's line, in words. */
+export const placeInWords = (place: number) =>
+  place === 0
+    ? 'Being made …'
+    : `Waiting for the server: ${places[place] ?? `number ${place}`} in line …`;
+
+/** Asks again and again where a print stands, until told to stop. */
+function watchPlace(ticket: string, onPlace: (words: string) => void): () => void {
+  const timer = setInterval(() => {
+    void fetch(`/pdf?ticket=${ticket}`)
+      .then((response) => response.json() as Promise<{ place: number | null }>)
+      .then(({ place }) => place !== null && onPlace(placeInWords(place)))
+      // Where it cannot be asked, the print itself says what is wrong.
+      .catch(() => undefined);
+  }, ASK_EVERY);
+  return () => clearInterval(timer);
+}
+
+/**
+ * Asks the server for a file of the sheets; the answer's own message where it cannot be made.
+ *
+ * @param onPlace is told where it stands while it waits
+ */
 export async function saveFromServer(
   address: '/pdf' | '/png',
   body: object,
   title: string,
+  onPlace: (words: string) => void = () => undefined,
 ): Promise<string | undefined> {
+  const ticket = crypto.randomUUID();
+  const stop = watchPlace(ticket, onPlace);
   try {
     const response = await fetch(address, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', 'X-Ticket': ticket },
       body: JSON.stringify(body),
     });
     if (!response.ok) {
@@ -83,5 +113,7 @@ export async function saveFromServer(
     return undefined;
   } catch {
     return 'The server cannot be reached. Print instead: it gives the same pages.';
+  } finally {
+    stop();
   }
 }

@@ -4,7 +4,7 @@ import { answerWithFile } from './sheet-request';
 
 /** Sheets in, a picture of one of their pages out. */
 export function action({ request }: Route.ActionArgs) {
-  return answerWithFile(request, 'image/png', ({ sheets, title, page }) =>
-    makePng(sheets, title, page),
+  return answerWithFile(request, 'image/png', ({ sheets, title, page, asking }) =>
+    makePng(sheets, title, page, asking),
   );
 }

@@ -2,7 +2,7 @@
 import { readSheets } from '~core/sheets/read-sheets';
 import type { Sheet } from '~core/sheets/sheet';
 import { NoAddressError, NoChromiumError } from '../../server/pdf';
-import { BusyError } from '../../server/queue';
+import { BusyError, LeftError, type Asking } from '../../server/queue';
 import { isCrossOrigin, json, readBody, TooLargeError } from '../../server/requests';
 
 /** Largest request in bytes: 200 learners' pages with pictures are far below it. */
@@ -15,6 +15,7 @@ export interface SheetRequest {
   readonly sheets: readonly Sheet[];
   /** The page that is asked for, from 0, where one is. */
   readonly page: number;
+  readonly asking: Asking;
 }
 
 /** Reads sheets from a request and answers with the file that is made of them. */
@@ -26,21 +27,32 @@ export async function answerWithFile(
   if (isCrossOrigin(request)) return refuse('Only Wordane’s own pages may ask for this.', 403);
   try {
     const body = await readBody(request, LARGEST_BODY);
-    const { title, sheets, page } = JSON.parse(body) as Record<string, unknown>;
+    const asked: unknown = JSON.parse(body);
+    if (typeof asked !== 'object' || asked === null || Array.isArray(asked)) {
+      return refuse('The sheets could not be read: an object is expected.', 400);
+    }
+    const { title, sheets, page } = asked as Record<string, unknown>;
     const read = readSheets(sheets);
     if (read.length === 0) return refuse('There is no page to print.', 400);
     const file = await make({
       title: typeof title === 'string' ? title : 'Wordane',
       sheets: read,
       page: typeof page === 'number' && Number.isInteger(page) ? page : 0,
+      // Who goes away is not waited for: the print ends with the request.
+      asking: { ticket: request.headers.get('X-Ticket') ?? undefined, leaving: request.signal },
     });
     return new Response(new Uint8Array(file), {
-      headers: { 'Content-Type': type, 'X-Content-Type-Options': 'nosniff' },
+      headers: {
+        'Content-Type': type,
+        'Cache-Control': 'no-store',
+        'X-Content-Type-Options': 'nosniff',
+      },
     });
   } catch (error) {
     if (error instanceof TooLargeError) {
       return refuse('This is too much for one file. Print fewer sheets at once.', 413);
     }
+    if (error instanceof LeftError) return refuse(error.message, 499);
     if (error instanceof BusyError) return refuse(error.message, 503);
     if (error instanceof NoAddressError) {
       return refuse('This server was not started with npm run demo. Print instead.', 501);

@@ -42,8 +42,11 @@ export function DownloadMenu(props: {
   const available = usePdfAvailable();
   const [state, setState] = useState<State>('idle');
   const none = available === false;
+  /** Where the file stands in the server's line, in words. */
+  const [place, setPlace] = useState('');
   const run = async (work: () => Promise<string | undefined | void>) => {
     setState('working');
+    setPlace('');
     try {
       const message = await work();
       setState(message ? { message } : 'idle');
@@ -55,7 +58,12 @@ export function DownloadMenu(props: {
   const before = face === 'key' ? open.sheet.pages.length - pages.length : 0;
   const savePicture = (index: number) =>
     run(() =>
-      saveFromServer('/png', { title, sheets: [open.sheet], page: before + index }, open.title),
+      saveFromServer(
+        '/png',
+        { title, sheets: [open.sheet], page: before + index },
+        open.title,
+        setPlace,
+      ),
     );
   return (
     <>
@@ -63,11 +71,11 @@ export function DownloadMenu(props: {
         <Button
           variant="outline-dark"
           disabled={available !== true || state === 'working'}
-          onClick={() => void run(() => saveFromServer('/pdf', { title, sheets }, title))}
+          onClick={() => void run(() => saveFromServer('/pdf', { title, sheets }, title, setPlace))}
           aria-describedby={none ? 'no-pdf' : undefined}
         >
           <BsDownload aria-hidden="true" />{' '}
-          {state === 'working' ? 'Making the file …' : 'Download PDF'}
+          {state === 'working' ? place || 'Making the file …' : 'Download PDF'}
         </Button>
         <Dropdown.Toggle split variant="outline-dark" aria-label="Download as something else" />
         <Dropdown.Menu aria-label="Download as">

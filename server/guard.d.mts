@@ -1,0 +1,3 @@
+import type { RequestHandler } from 'express';
+
+export function guard(hosts?: readonly string[]): RequestHandler;
