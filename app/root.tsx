@@ -23,6 +23,7 @@ import { lastChange, whatWasUndone } from './storage/change';
 import { beOpen } from './storage/tabs';
 import { opened, StorageError } from './storage/database';
 import { askToKeep } from './storage/room';
+import { stayOpen, type LoadNewVersion } from './ui/offline';
 import { useKeptFocus } from './ui/keep-focus';
 import { focusClass, listClasses, openList } from './storage/repository';
 import './styles/app.scss';
@@ -119,15 +120,14 @@ export default function App({ loaderData }: Route.ComponentProps) {
   const navigation = useNavigation();
   const reach = useReachState();
   const [ready, setReady] = useState(false);
+  const [newVersion, setNewVersion] = useState<LoadNewVersion>();
   useKeptFocus();
   useEffect(() => {
     setReady(true);
     void askToKeep();
     void beOpen();
-    if (import.meta.env.PROD && 'serviceWorker' in navigator) {
-      // Where it cannot be had, everything else works as before.
-      navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
-    }
+    // Where it cannot be had, everything else works as before.
+    if (import.meta.env.PROD) stayOpen((load) => setNewVersion(() => load)).catch(() => undefined);
     return watchOthers(() => void revalidator.revalidate());
     // The watcher lives as long as the page; the revalidator keeps its identity by router.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -153,7 +153,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
           <Outlet />
         </main>
       </div>
-      <Said latest={latest} undone={undone} />
+      <Said latest={latest} undone={undone} onNewVersion={newVersion} />
     </>
   );
 }

@@ -1,25 +1,87 @@
 /** The house: it opens without the server, stays whole when something is gone, and its menus are open to everyone. */
-import { afterAll, expect, test } from 'vitest';
+import { afterAll, describe, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
 import { closeBrowser, Desk } from './desk';
 
 afterAll(closeBrowser);
 
-test('what was seen once opens again without the server, and the server’s own work says so', async () => {
-  const desk = await Desk.open(undefined, undefined, true);
-  const { page, context } = desk;
-  await desk.go('/demo');
-  await page.locator('.tile').first().waitFor();
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  // Once more with the service worker in place, so that the page itself is kept.
-  await page.goto(new URL('/words', page.url()).href);
-  await page.locator('.tile').first().waitFor();
-  await context.setOffline(true);
-  await page.reload();
-  await page.locator('.tile').first().waitFor();
-  expect(await page.getByRole('heading', { name: /Words for Kestrels/ }).count()).toBe(1);
-  await context.setOffline(false);
-  await context.close();
+describe('without the server, after one visit', () => {
+  test('every screen opens, what is typed is kept, a text comes in, an exercise is made, and what only the server can do says so', async () => {
+    const desk = await Desk.open(undefined, undefined, true);
+    const { page, context } = desk;
+    await desk.go('/demo');
+    await page.locator('.tile').first().waitFor();
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await page.waitForFunction(
+      async () => (await (await caches.open('files')).match('/pictures/all-kept')) !== undefined,
+    );
+    await context.setOffline(true);
+
+    // A reload, and an address that was never opened.
+    await page.reload();
+    await page.locator('.tile').first().waitFor();
+    await page.goto(new URL('/texts/fernhill-wind?view=measures', page.url()).href);
+    await page.getByRole('heading', { name: 'Measures' }).first().waitFor();
+    for (const [path, heading] of [
+      ['/classes', 'Classes'],
+      ['/lessons', /^Lessons for/],
+      ['/shelf', 'Shelf'],
+      ['/classes/fernhill-kestrels', 'Kestrels'],
+      ['/classes/fernhill-kestrels/sequence', /Sequence of Kestrels/],
+      ['/texts', /^Texts for/],
+      ['/words', /^Words for/],
+    ] as const) {
+      await page.goto(new URL(path, page.url()).href);
+      await page.getByRole('heading', { level: 1, name: heading }).waitFor({ state: 'attached' });
+    }
+
+    // Made, changed, undone.
+    await page.getByLabel('Add a word').fill('gale');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Remove gale' }).waitFor();
+    await page.getByRole('button', { name: /^Undo: Added gale/ }).click();
+    await page.getByRole('button', { name: 'Remove gale' }).waitFor({ state: 'detached' });
+    for (const word of ['gale', 'hail', 'rain', 'snow']) {
+      await page.getByLabel('Add a word').fill(word);
+      await page.keyboard.press('Enter');
+      await page.getByRole('button', { name: `Remove ${word}` }).waitFor();
+    }
+    await page.getByRole('button', { name: /Make a lesson/ }).click();
+    await page.locator('.paper-page').first().waitFor();
+    const missing = await page.evaluate(
+      () =>
+        [...document.querySelectorAll('img')].filter(
+          (image) => image.complete && image.naturalWidth === 0,
+        ).length,
+    );
+    expect(missing).toBe(0);
+    await page.getByRole('button', { name: 'Download as something else' }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: /Word file/ }).click(),
+    ]);
+    expect(file.suggestedFilename()).toMatch(/\.docx$/);
+    await page
+      .getByText(/server cannot be reached, so no PDF now/)
+      .first()
+      .waitFor();
+
+    await page.goto(new URL('/texts', page.url()).href);
+    await page.getByText('Bring in a text', { exact: true }).click();
+    await page
+      .getByLabel('Paste or type it here')
+      .fill('The gale blew all night. It took the hut.');
+    await page.getByRole('button', { name: /^Read it for/ }).click();
+    await page.getByRole('heading', { level: 1, name: /The gale blew/ }).waitFor();
+
+    await page.goto(new URL('/shelf', page.url()).href);
+    const [backup] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Export everything' }).click(),
+    ]);
+    expect(backup.suggestedFilename()).toMatch(/\.zip$/);
+    await context.close();
+  });
 });
 
 test('choosing another class while a lesson is open goes to the lessons of that class', async () => {

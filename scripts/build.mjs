@@ -13,44 +13,6 @@ function sources(folder) {
     .sort();
 }
 
-/**
- * A service worker that keeps the application and its packs, so that it opens again
- * without the server: files by their names, pages as they were last seen. What only
- * the server can do (PDF, speech, rare meanings) is never kept, and says so.
- */
-async function writeServiceWorker() {
-  const { generateSW } = await import('workbox-build');
-  await generateSW({
-    swDest: `${root}build/client/service-worker.js`,
-    globDirectory: `${root}build/client`,
-    globPatterns: ['assets/*.{js,css,pack}', 'assets/{andika,hanken,bricolage}*.woff2', '*.svg'],
-    globIgnores: ['assets/server-build*'],
-    dontCacheBustURLsMatching: /assets\//,
-    maximumFileSizeToCacheInBytes: 4_000_000,
-    inlineWorkboxRuntime: true,
-    sourcemap: false,
-    skipWaiting: true,
-    clientsClaim: true,
-    navigationPreload: false,
-    runtimeCaching: [
-      {
-        urlPattern: ({ request }) => request.mode === 'navigate',
-        handler: 'NetworkFirst',
-        options: {
-          cacheName: 'pages',
-          matchOptions: { ignoreSearch: true },
-          expiration: { maxEntries: 60 },
-        },
-      },
-      {
-        urlPattern: /\/(?:assets|pictures)\//,
-        handler: 'CacheFirst',
-        options: { cacheName: 'files', expiration: { maxEntries: 600 } },
-      },
-    ],
-  });
-}
-
 /** Prepares the packs and builds, unless the build is of just these sources. */
 export async function build() {
   prepare();
@@ -74,6 +36,6 @@ export async function build() {
   console.error('Building …');
   const [node, cli] = bin('@react-router/dev/bin.js');
   run(node, [cli, 'build'], { stdio: ['ignore', 'ignore', 'inherit'] });
-  await writeServiceWorker();
+  await (await import('./offline.mjs')).writeOfflineFiles();
   writeFileSync(stamp, wanted);
 }

@@ -1,6 +1,7 @@
-import { memo, type CSSProperties } from 'react';
+import { Fragment, memo, type CSSProperties } from 'react';
 import { fontMetrics, isWide, textWidth, WIDE_LETTERS, WIDE_WORDS } from '~core/paper/measure';
-import type { PageMark, TextMark } from '~core/paper/marks';
+import type { PageMark, PictureMark, TextMark } from '~core/paper/marks';
+import { readingOf, type ReadGroup } from '~core/paper/reading';
 import { papers, type PaperName } from '~core/kernel/paper-size';
 import type { Reach } from '~core/reach/check-word';
 import { fontFamily } from './fonts';
@@ -15,6 +16,7 @@ function baselineShift(font: string, mark: TextMark): number {
   return 0.5 + (ascent - descent) / unitsPerEm / 2;
 }
 
+/** One text where it is printed. */
 function Ink({ mark, font }: { mark: TextMark; font: string }) {
   const width = textWidth(mark.text, font, mark.weight, mark.size);
   const shift = mark.align === 'start' ? 0 : mark.align === 'middle' ? width / 2 : width;
@@ -30,26 +32,59 @@ function Ink({ mark, font }: { mark: TextMark; font: string }) {
       : {}),
   };
   const className = `ink${mark.grey ? ' ink--grey' : ''}${mark.weight === 700 ? ' ink--bold' : ''}${mark.outline ? ' ink--outline' : ''}`;
-  // A page is a document of its own: its title and headings keep their place in the outline.
-  if (mark.role === 'title') {
-    return (
-      <h3 className={className} style={style}>
-        {mark.text}
-      </h3>
-    );
-  }
-  if (mark.role === 'heading') {
-    return (
-      <h4 className={className} style={style}>
-        {mark.text}
-      </h4>
-    );
-  }
   return (
-    <p className={className} style={style}>
+    <span className={className} style={style}>
       {mark.text}
-    </p>
+    </span>
   );
+}
+
+/** A picture where it is printed; `alt` is empty where its group says what it is. */
+function Drawing({ mark, alt }: { mark: PictureMark; alt: string }) {
+  return (
+    <img
+      className="paper-picture"
+      src={pictureAddress(mark.picture, 'line')}
+      alt={alt}
+      style={{
+        left: mm(mark.x),
+        top: mm(mark.y),
+        width: mm(mark.width),
+        height: mm(mark.height),
+      }}
+    />
+  );
+}
+
+/** What is one thing to whoever listens, in the order in which it is read. */
+function Group({ group, font }: { group: ReadGroup; font: string }) {
+  const { text, differs, role, marks } = group;
+  const [first] = marks;
+  if (!differs && marks.length === 1 && first?.kind === 'picture') {
+    return <Drawing mark={first} alt={text} />;
+  }
+  const shown = marks.map((mark, index) => (
+    <Fragment key={index}>
+      {index > 0 && ' '}
+      {mark.kind === 'text' && <Ink mark={mark} font={font} />}
+      {mark.kind === 'picture' && <Drawing mark={mark} alt="" />}
+    </Fragment>
+  ));
+  // Letters to trace are drawn, not set: only what is said of them stands here.
+  if (marks.every(({ kind }) => kind === 'hand')) {
+    return <p className="visually-hidden">{text}</p>;
+  }
+  const content = differs ? (
+    <span role="img" aria-label={text}>
+      {shown}
+    </span>
+  ) : (
+    shown
+  );
+  // A page is a document of its own: its title and headings keep their place in the outline.
+  if (role === 'title') return <h3 className="ink-group">{content}</h3>;
+  if (role === 'heading') return <h4 className="ink-group">{content}</h4>;
+  return <p className="ink-group">{content}</p>;
 }
 
 export interface PaperPageProps {
@@ -79,25 +114,9 @@ export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
   return (
     <section className="paper-page" style={style} aria-label={label} lang="en">
       <PageDrawing marks={marks} width={width} height={height} />
-      {marks.map((mark, index) =>
-        mark.kind === 'text' ? <Ink key={index} mark={mark} font={font} /> : null,
-      )}
-      {marks.map((mark, index) =>
-        mark.kind === 'picture' ? (
-          <img
-            key={index}
-            className="paper-picture"
-            src={pictureAddress(mark.picture, 'line')}
-            alt={mark.name}
-            style={{
-              left: mm(mark.x),
-              top: mm(mark.y),
-              width: mm(mark.width),
-              height: mm(mark.height),
-            }}
-          />
-        ) : null,
-      )}
+      {readingOf(marks).map((group, index) => (
+        <Group key={index} group={group} font={font} />
+      ))}
       {reach &&
         marks.map((mark, index) => {
           if (mark.kind !== 'word') return null;

@@ -9,10 +9,12 @@ const SAID_FOR = 8000;
 export interface SaidProps {
   readonly latest: { readonly id: number; readonly label: string } | undefined;
   readonly undone: { readonly label: string; readonly count: number } | undefined;
+  /** Loads a newer version, where one waits. */
+  readonly onNewVersion?: (() => void) | undefined;
 }
 
 /** What was just done or undone, said once; the header keeps the undo after this has gone. */
-export function Said({ latest, undone }: SaidProps) {
+export function Said({ latest, undone, onNewVersion }: SaidProps) {
   const fetcher = useFetcher<ActionAnswer>();
   const waits = useWaiting();
   const [said, setSaid] = useState<'did' | 'undid'>();
@@ -53,6 +55,14 @@ export function Said({ latest, undone }: SaidProps) {
               Undo
             </button>
           )}
+        </div>
+      )}
+      {onNewVersion && (
+        <div className="said">
+          <span>A newer Wordane is here.</span>
+          <button type="button" onClick={onNewVersion}>
+            Load it
+          </button>
         </div>
       )}
       {waits > 0 && (

@@ -4,6 +4,7 @@ import { breakLines, textWidth } from './measure';
 import type { Block } from './paginate';
 import type { SheetStyle } from './style';
 import { textAt } from './face';
+import { readAs } from './reading';
 
 export interface CardSide {
   readonly text: string;
@@ -67,14 +68,19 @@ export function cardMarks(
         height: size,
         picture: side.picture,
         name: '',
+        reading: { as: 'card: picture' },
       },
     ];
   }
   const { size, lines } = fitText(side.text, box, style, wanted);
   const middle = box.x + box.width / 2;
   const first = box.y + box.height / 2 - ((lines.length - 1) * size * 1.25) / 2 + size * 0.33;
-  const marks = lines.map((line, index) =>
-    textAt(middle, first + index * size * 1.25, line, style, { size, align: 'middle' }),
+  const marks = readAs(
+    lines.map((line, index) =>
+      textAt(middle, first + index * size * 1.25, line, style, { size, align: 'middle' }),
+    ),
+    undefined,
+    `card: ${side.text}`,
   );
   if (side.word === undefined) return marks;
   const width = textWidth(side.text, style.font, 400, size);

@@ -4,6 +4,7 @@
  */
 import type { HandFont, Ink } from './hands';
 import type { Weight } from './measure';
+import type { Reading } from './reading';
 
 export interface TextMark {
   readonly kind: 'text';
@@ -25,6 +26,7 @@ export interface TextMark {
   readonly outline?: boolean;
   /** Degrees clockwise about its place. */
   readonly turn?: number;
+  readonly reading?: Reading;
 }
 
 export interface LineMark {
@@ -63,6 +65,7 @@ export interface HandMark {
   readonly ink: Exclude<Ink, 'blank'>;
   /** Height of the em. */
   readonly size: number;
+  readonly reading?: Reading;
 }
 
 /** Straight and curved lines, as the path data of SVG in millimetres from the mark's own place. */
@@ -98,6 +101,7 @@ export interface PictureMark {
   readonly picture: string;
   /** What it shows, for a screen reader; empty where that would give the answer away. */
   readonly name: string;
+  readonly reading?: Reading;
 }
 
 export type PageMark = TextMark | LineMark | BoxMark | WordArea | PictureMark | HandMark | PathMark;

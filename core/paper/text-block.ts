@@ -1,5 +1,6 @@
 /** Blocks of running text. */
 import { breakLines, textWidth, type Weight } from './measure';
+import { readAs } from './reading';
 import type { PageMark, TextMark } from './marks';
 import type { Block } from './paginate';
 import type { SheetStyle } from './style';
@@ -34,7 +35,8 @@ export function textBlock(text: string, style: SheetStyle, options: TextBlockOpt
   }));
   return {
     height: lines.length === 0 ? 0 : lines.length * size * style.leading + after,
-    marks: [...marks, ...linesUnder(lines, style, options)],
+    // Lines are one text to whoever listens.
+    marks: [...readAs(marks, undefined, text), ...linesUnder(lines, style, options)],
     keepWithNext: options.keepWithNext ?? false,
   };
 }

@@ -4,6 +4,7 @@ import { textWidth } from './measure';
 import type { Block } from './paginate';
 import type { SheetStyle } from './style';
 import { textAt } from './face';
+import { readAs } from './reading';
 
 export interface BoxedWord {
   readonly text: string;
@@ -112,7 +113,11 @@ export function wordBox(
   return [
     {
       height: height + 5,
-      marks,
+      marks: readAs(
+        marks,
+        undefined,
+        `${options.heading ?? 'Word box'}: ${entries.map(({ text }) => text).join(', ')}`,
+      ),
       name: 'The box to choose from',
       keepWithNext: options.keepWithNext ?? true,
     },

@@ -5,6 +5,7 @@ import type { PageMark } from '../paper/marks';
 import { wideFont } from '../paper/measure';
 import { paperNames, type PaperName } from '../kernel/paper-size';
 import type { Sheet, SheetPage } from './sheet';
+import type { Reading } from '../paper/reading';
 
 const MOST_PAGES = 2000;
 /** Letters of a crossword, squares of a grid, cards: no page has near as many marks. */
@@ -49,6 +50,18 @@ function oneOf<Value extends string | number>(
   return options.find((option) => option === value) ?? fail(what);
 }
 
+/** How a mark is read aloud, where it says. */
+function readingIn(from: Fields): { reading?: Reading } {
+  if (from['reading'] === undefined) return {};
+  const given = fields(from['reading'], 'The reading of a mark');
+  return {
+    reading: {
+      ...(typeof given['item'] === 'number' ? { item: numberOf(given, 'item') } : {}),
+      ...(typeof given['as'] === 'string' ? { as: given['as'] } : {}),
+    },
+  };
+}
+
 function readMark(value: unknown): PageMark {
   const from = fields(value, 'A mark');
   const number = (name: string) => numberOf(from, name);
@@ -68,6 +81,7 @@ function readMark(value: unknown): PageMark {
         align: oneOf(from['align'], ['start', 'middle', 'end'] as const, 'The align'),
         role: oneOf(from['role'], ['title', 'heading', 'text', 'small'] as const, 'The role'),
         ...(from['field'] === 'name' ? { field: 'name' as const } : {}),
+        ...readingIn(from),
         ...grey,
         ...(from['outline'] === true ? { outline: true } : {}),
         ...(typeof from['turn'] === 'number' ? { turn: number('turn') } : {}),
@@ -85,6 +99,7 @@ function readMark(value: unknown): PageMark {
           'The ink',
         ),
         size: number('size'),
+        ...readingIn(from),
       };
     case 'path': {
       const d = textOf(from, 'd');
@@ -134,6 +149,7 @@ function readMark(value: unknown): PageMark {
         height: number('height'),
         picture,
         name: textOf(from, 'name'),
+        ...readingIn(from),
       };
     }
     case 'word':

@@ -11,20 +11,26 @@ import {
 } from '~/documents/download';
 import { MenuItem } from '~/ui/MenuItem';
 
+/** Why there is no PDF. */
+const whyNot = {
+  'no Chromium': 'No Chromium is installed on the server, so no PDF. Print gives the same pages.',
+  'no server': 'The server cannot be reached, so no PDF now. Print gives the same pages.',
+} as const;
+
 /** Whether the server can make a PDF; undefined while it is being asked. */
-function usePdfAvailable(): boolean | undefined {
-  const [available, setAvailable] = useState<boolean>();
+function usePdf(): 'can be made' | keyof typeof whyNot | undefined {
+  const [pdf, setPdf] = useState<'can be made' | keyof typeof whyNot>();
   useEffect(() => {
     let current = true;
     fetch('/pdf')
       .then((response) => response.json() as Promise<{ available: boolean }>)
-      .then((answer) => current && setAvailable(answer.available))
-      .catch(() => current && setAvailable(false));
+      .then((answer) => current && setPdf(answer.available ? 'can be made' : 'no Chromium'))
+      .catch(() => current && setPdf('no server'));
     return () => {
       current = false;
     };
   }, []);
-  return available;
+  return pdf;
 }
 
 type State = 'idle' | 'working' | { readonly message: string };
@@ -39,9 +45,8 @@ export function DownloadMenu(props: {
   readonly face: 'learner' | 'key';
 }) {
   const { sheets, title, open, face } = props;
-  const available = usePdfAvailable();
+  const pdf = usePdf();
   const [state, setState] = useState<State>('idle');
-  const none = available === false;
   /** Where the file stands in the server's line, in words. */
   const [place, setPlace] = useState('');
   const run = async (work: () => Promise<string | undefined | void>) => {
@@ -70,9 +75,9 @@ export function DownloadMenu(props: {
       <Dropdown as={ButtonGroup} align="end">
         <Button
           variant="outline-dark"
-          disabled={available !== true || state === 'working'}
+          disabled={pdf !== 'can be made' || state === 'working'}
           onClick={() => void run(() => saveFromServer('/pdf', { title, sheets }, title, setPlace))}
-          aria-describedby={none ? 'no-pdf' : undefined}
+          aria-describedby={pdf !== undefined && pdf !== 'can be made' ? 'no-pdf' : undefined}
         >
           <BsDownload aria-hidden="true" />{' '}
           {state === 'working' ? place || 'Making the file …' : 'Download PDF'}
@@ -87,7 +92,7 @@ export function DownloadMenu(props: {
                 {documentKinds[kind]}
               </MenuItem>
             ))}
-          {available === true &&
+          {pdf === 'can be made' &&
             pages.slice(0, 8).map((page, index) => (
               <MenuItem key={page.number} onChoose={() => void savePicture(index)}>
                 Picture of {face === 'key' ? 'key' : 'page'} {page.number} (.png)
@@ -95,9 +100,9 @@ export function DownloadMenu(props: {
             ))}
         </Dropdown.Menu>
       </Dropdown>
-      {none && (
+      {pdf !== undefined && pdf !== 'can be made' && (
         <span id="no-pdf" className="small quiet w-100 text-end">
-          No Chromium is installed on the server, so no PDF. Print gives the same pages.
+          {whyNot[pdf]}
         </span>
       )}
       {typeof state === 'object' && (

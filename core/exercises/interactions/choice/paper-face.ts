@@ -6,6 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { passageBlocks } from '../../../paper/passage-blocks';
 import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import { readAs, spokenGaps } from '../../../paper/reading';
 
 const TICK = 5.5;
 const GAP = 8;
@@ -58,11 +59,16 @@ function optionMarks(
         },
       );
     }
-    lines.forEach((line, index) => {
-      marks.push(
-        textAt(x + TICK + 2.5, baseline + index * style.body * style.leading, line, style),
-      );
-    });
+    const ticked = worked && option.right ? 'ticked box' : 'box';
+    marks.push(
+      ...readAs(
+        lines.map((line, index) =>
+          textAt(x + TICK + 2.5, baseline + index * style.body * style.leading, line, style),
+        ),
+        undefined,
+        `${ticked}: ${option.text}`,
+      ),
+    );
     if (total <= width) x += room(option.text) + GAP;
     else y += row + (lines.length - 1) * style.body * style.leading + 1.5;
   }
@@ -96,7 +102,12 @@ function itemBlock(item: ChoiceItem, index: number, style: SheetStyle, worked: b
   marks.push(numberAt(pictured ? PICTURE / 2 : style.body, index + 1, style));
   const options = optionMarks(item, left, top, style, worked);
   const height = Math.max(top + options.height, pictured ? PICTURE : 0) + 5;
-  return { height, marks: [...marks, ...options.marks], name: `The question about ${item.word}` };
+  const asked = [pictured ? 'picture' : '', spokenGaps(item.prompt)].filter(Boolean).join('; ');
+  return {
+    height,
+    marks: [...readAs(marks, undefined, `${index + 1}. ${asked}`), ...options.marks],
+    name: `The question about ${item.word}`,
+  };
 }
 
 export function choicePaper(task: ChoiceTask, style: SheetStyle, worked: boolean): Face {

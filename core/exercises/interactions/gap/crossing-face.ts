@@ -7,6 +7,7 @@ import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { textAt, type Face } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
+import { readAs } from '../../../paper/reading';
 
 const LARGEST_SQUARE = 11;
 /** White between the two columns of clues, and room for the number of a clue. */
@@ -76,7 +77,12 @@ function gridBlock(
       );
     });
   }
-  return { height: crossing.rows * side + 6, marks, name: 'The grid of squares' };
+  const said = `Grid of squares, ${crossing.columns} across and ${crossing.rows} down; the clues say how long each word is`;
+  return {
+    height: crossing.rows * side + 6,
+    marks: readAs(marks, undefined, said),
+    name: 'The grid of squares',
+  };
 }
 
 /** The clues across at the left, those down at the right, all together on one page. */
@@ -105,8 +111,14 @@ function clueBlock(task: GapTask, crossing: Crossing, style: SheetStyle): Block 
       const size = style.body * 0.8;
       const block = textBlock(clue, column, { size, role: 'text', after: 1.4 });
       marks.push(
-        textAt(left, y + size, String(numberOf(entry)), style, { size, weight: 700 }),
-        ...block.marks.map((mark) => moveMark(mark, left + CLUE_INDENT, y)),
+        ...readAs(
+          [
+            textAt(left, y + size, String(numberOf(entry)), style, { size, weight: 700 }),
+            ...block.marks.map((mark) => moveMark(mark, left + CLUE_INDENT, y)),
+          ],
+          undefined,
+          `${numberOf(entry)}. ${clue}`,
+        ),
       );
       y += block.height;
     }

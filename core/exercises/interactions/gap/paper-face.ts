@@ -9,6 +9,7 @@ import { crossingKey, crossingPaper } from './crossing-face';
 import { NUMBER_ROOM, textAt, type Face } from '../../../paper/face';
 import { sentencePaper } from './sentence-face';
 import { wordBox } from '../../../paper/word-box';
+import { readAs, spokenGaps } from '../../../paper/reading';
 
 /** A bank of long entries (rules) is lettered, and each item has a small square for its letter. */
 const LETTERED_FROM = 8;
@@ -68,6 +69,23 @@ function itemWidth(item: GapItem, task: SizedTask, style: SheetStyle): number {
   );
   const square = isLettered(task) ? SQUARE + 4 : 0;
   return NUMBER_ROOM + pieces.reduce((sum, width) => sum + width, 0) + square;
+}
+
+/** An item as it is said: its word whole but for its gaps. */
+function spoken(item: GapItem, task: GapTask, worked: boolean): string {
+  const said = item.pieces.map((piece) =>
+    piece.kind === 'text' ? piece.text : worked ? piece.answer : ' gap ',
+  );
+  const rule = !isLettered(task)
+    ? ''
+    : worked
+      ? `, rule ${bankLetter(task, item.rule)}`
+      : ', rule: gap';
+  const boxes = item.pieces.filter(({ kind }) => kind === 'gap').length;
+  if (task.boxes && !worked && boxes === item.pieces.length) {
+    return boxes === 1 ? '1 box' : `${boxes} boxes`;
+  }
+  return `${spokenGaps(said.join(''))}${rule}`;
 }
 
 /** One item from `left`, with its answer written in where it is worked. */
@@ -151,7 +169,7 @@ function itemMarks(
     height: style.body * 1.35,
     word: item.word,
   });
-  return marks;
+  return readAs(marks, number, `${number}. ${spoken(item, task, worked)}`);
 }
 
 /** The bank in a box: short entries side by side, long ones lettered, one a line. */

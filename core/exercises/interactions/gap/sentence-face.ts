@@ -6,6 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
+import { readAs, spokenGaps } from '../../../paper/reading';
 
 const WIDEST_GAP = 62;
 
@@ -87,7 +88,14 @@ function itemBlock(
     }
     x += token.width;
   }
-  return { height: y + leading * 0.5, marks, name: `The sentence for ${item.word}` };
+  const said = item.pieces.map((piece) =>
+    piece.kind === 'text' ? piece.text : worked ? piece.answer : ' gap ',
+  );
+  return {
+    height: y + leading * 0.5,
+    marks: readAs(marks, index, `${index + 1}. ${spokenGaps(said.join(''))}`),
+    name: `The sentence for ${item.word}`,
+  };
 }
 
 /** The learner's sheet of whole sentences. */

@@ -6,6 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { backsPaper, pairsPaper } from './cards-face';
 import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import { readAs } from '../../../paper/reading';
 
 const DOT = 2.2;
 const PICTURE = 18;
@@ -106,14 +107,20 @@ export function matchPaper(
     const marks: PageMark[] = [];
     if (pair) {
       marks.push(
-        numberAt(height / 2 + style.body * 0.25, index + 1, style),
-        ...sideMarks(
-          pair.left,
-          NUMBER_ROOM,
-          sides.leftEnd - NUMBER_ROOM - 4,
-          height,
-          style,
-          pair.word,
+        ...readAs(
+          [
+            numberAt(height / 2 + style.body * 0.25, index + 1, style),
+            ...sideMarks(
+              pair.left,
+              NUMBER_ROOM,
+              sides.leftEnd - NUMBER_ROOM - 4,
+              height,
+              style,
+              pair.word,
+            ),
+          ],
+          index,
+          `${index + 1}. ${pair.left.picture === undefined ? pair.left.text : 'picture'}`,
         ),
         dot(sides.leftEnd, height / 2),
       );
@@ -121,7 +128,12 @@ export function matchPaper(
     if (right) {
       marks.push(
         dot(sides.rightStart, height / 2),
-        ...sideMarks(right, sides.rightStart + 5, sides.rightWidth, height, style, ''),
+        // The right side is read after the left.
+        ...readAs(
+          sideMarks(right, sides.rightStart + 5, sides.rightWidth, height, style, ''),
+          rows + index,
+          `to join: ${right.picture === undefined ? right.text : 'picture'}`,
+        ),
       );
     }
     return { height, marks, name: 'A row to join' };

@@ -5,8 +5,19 @@ import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import { readAs } from '../../../paper/reading';
 
 const PICTURE = 16;
+
+/** The pieces of an item named one by one, and what is to be done with them. */
+function said(marks: readonly PageMark[], item: OrderItem, index: number, worked: boolean) {
+  const joined = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
+  const parts = [
+    `${index + 1}. ${item.picture === undefined ? '' : 'picture; '}pieces: ${item.pieces.join(', ')}`,
+    worked ? `written: ${joined}` : 'line to write on',
+  ];
+  return readAs(marks, undefined, parts.join('; '));
+}
 
 function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: boolean): Block {
   const cell = Math.max(style.body * 1.5, 9);
@@ -43,7 +54,7 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
     const text = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
     marks.push(textAt(from + 2, baseline - 1, text, style, { grey: true }));
   }
-  return { height, marks, name: `The pieces of ${item.word}` };
+  return { height, marks: said(marks, item, index, worked), name: `The pieces of ${item.word}` };
 }
 
 /** The words of a sentence in boxes, over a line to write it on. */
@@ -69,7 +80,11 @@ function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked
   if (worked) {
     marks.push(textAt(NUMBER_ROOM + 1, line - 1, item.key.join(' '), style, { grey: true }));
   }
-  return { height: line + 4, marks, name: `The words of “${item.word}”` };
+  return {
+    height: line + 4,
+    marks: said(marks, item, index, worked),
+    name: `The words of “${item.word}”`,
+  };
 }
 
 /** Sentences one under another, each with a box for its number. */
@@ -89,7 +104,11 @@ function listBlocks(item: OrderItem, style: SheetStyle, worked: boolean): Block[
     }
     return {
       height: Math.max(box + 1, lines.length * leading) + 4,
-      marks,
+      marks: readAs(
+        marks,
+        undefined,
+        `${worked ? `box with ${item.key.indexOf(piece) + 1}` : 'box'}: ${piece}`,
+      ),
       name: 'A sentence to number',
     };
   });

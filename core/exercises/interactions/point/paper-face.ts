@@ -56,6 +56,12 @@ function sceneBlock(
       height: thing.height * scale,
       picture: thing.picture,
       name: '',
+      reading: {
+        as:
+          task.answer === 'label' && item !== undefined && !shown.has(item.id)
+            ? 'picture: gap'
+            : 'picture',
+      },
     });
     const answered = item !== undefined && shown.has(item.id);
     if (task.answer === 'ring' && answered) marks.push(ring(thing, scale));

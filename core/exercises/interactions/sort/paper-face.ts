@@ -7,6 +7,7 @@ import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { cardRows } from '../../../paper/cut-cards';
 import { textAt } from '../../../paper/face';
+import { readAs } from '../../../paper/reading';
 
 const BOX_GAP = 5;
 const CARD_PADDING = 3;
@@ -83,14 +84,18 @@ function boxRows(task: SortTask, style: SheetStyle, card: { width: number; heigh
       marks.push(
         { kind: 'box', x, y: 0, width, height: header + body, stroke: 0.5, radius: 2 },
         { kind: 'line', x1: x, y1: header, x2: x + width, y2: header, width: 0.5 },
-        ...(labels[from + index] ?? []).map((line, row, { length }) =>
-          textAt(
-            x + width / 2,
-            header / 2 + style.body * (0.33 + 1.2 * (row - (length - 1) / 2)),
-            line,
-            style,
-            { size: style.body * 1.05, weight: 700, align: 'middle', role: 'heading' },
+        ...readAs(
+          (labels[from + index] ?? []).map((line, row, { length }) =>
+            textAt(
+              x + width / 2,
+              header / 2 + style.body * (0.33 + 1.2 * (row - (length - 1) / 2)),
+              line,
+              style,
+              { size: style.body * 1.05, weight: 700, align: 'middle', role: 'heading' },
+            ),
           ),
+          undefined,
+          `box to sort into: ${task.headings[from + index]?.label ?? ''}`,
         ),
       );
     });

@@ -6,6 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textAt, type Face } from '../../../paper/face';
 import { textBlock } from '../../../paper/text-block';
+import { readAs } from '../../../paper/reading';
 
 const TICK = 4.5;
 const ROLL = 12;
@@ -61,7 +62,12 @@ export function speakPaper(
         },
       );
     });
-    return { height, marks, name: 'A row of the grid' };
+    const read = task.items.slice(row * columns, (row + 1) * columns).map(({ word }) => word);
+    return {
+      height,
+      marks: readAs(marks, undefined, `row ${row + 1}: ${read.join(', ')}`),
+      name: 'A row of the grid',
+    };
   });
   return { blocks, problems };
 }

@@ -6,6 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { keyLine, textAt, type Face } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
+import { readAs } from '../../../paper/reading';
 
 const LARGEST_CELL = 11;
 /** Words in columns are separated by at least this many spaces in the text. */
@@ -108,7 +109,13 @@ function textBlocks(task: SpotTask, style: SheetStyle, shown: readonly SpotItem[
               ]),
         ];
       });
-    return { height: leading, marks, name: 'A line of the text' };
+    // A line of running text is read as one; words in columns one by one.
+    const said = words.filter((word) => word.line === line).map(({ text }) => text);
+    return {
+      height: leading,
+      marks: readAs(marks, undefined, said.join(COLUMN_BREAK.test(task.text) ? ', ' : ' ')),
+      name: 'A line of the text',
+    };
   });
 }
 
@@ -147,11 +154,15 @@ function gridBlock(task: SpotTask, style: SheetStyle, ringed: readonly SpotItem[
       radius: 2,
     },
     ...rows.flatMap((row, down) =>
-      [...row].map((letter, along) =>
-        textAt(left + (along + 0.5) * cell, (down + 0.5) * cell + cell * 0.2, letter, style, {
-          size: cell * 0.58,
-          align: 'middle',
-        }),
+      readAs(
+        [...row].map((letter, along) =>
+          textAt(left + (along + 0.5) * cell, (down + 0.5) * cell + cell * 0.2, letter, style, {
+            size: cell * 0.58,
+            align: 'middle',
+          }),
+        ),
+        undefined,
+        `row ${down + 1}: ${[...row].join(' ')}`,
       ),
     ),
     ...ringed.map((item): PageMark => ({

@@ -17,6 +17,7 @@ import { passageBlocks } from '../../../paper/passage-blocks';
 import { tableKey, tablePaper } from './table-face';
 import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
 import { wordBox } from '../../../paper/word-box';
+import { readAs, spokenGaps } from '../../../paper/reading';
 
 const PICTURE = 14;
 
@@ -45,6 +46,27 @@ function sceneBlock(scene: Scene | undefined, style: SheetStyle): Block[] {
       name: 'The picture',
     },
   ];
+}
+
+/** An item as it is said: what is asked, then what it leaves to write on. */
+function said(
+  marks: readonly PageMark[],
+  item: WriteItem,
+  index: number,
+  worked: boolean,
+  lines: number,
+): PageMark[] {
+  const asked = [item.picture === undefined ? '' : 'picture', spokenGaps(item.prompt)];
+  const room =
+    worked && item.answer !== ''
+      ? `written: ${item.answer}`
+      : lines === 1
+        ? 'line to write on'
+        : lines > 1
+          ? `${lines} lines to write on`
+          : '';
+  const parts = [...asked, room].filter((part) => part !== '');
+  return readAs(marks, undefined, `${index + 1}. ${parts.join('; ')}`);
 }
 
 /** A question too long to write beside: it stands over its lines. */
@@ -95,7 +117,7 @@ function longItem(
   }
   return {
     height: top + lines * style.lineRoom + 3,
-    marks,
+    marks: said(marks, item, index, worked, lines),
     name: `The question “${item.word}”`,
   };
 }
@@ -147,7 +169,7 @@ function itemBlock(
   if (worked) marks.push(textAt(x + 1, baseline, item.answer, style, { grey: true }));
   return {
     height: first + (lines - 1) * style.lineRoom + 2,
-    marks,
+    marks: said(marks, item, index, worked, lines),
     name: `The line for ${item.word}`,
   };
 }

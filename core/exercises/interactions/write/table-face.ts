@@ -5,6 +5,7 @@ import { breakLines } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textAt } from '../../../paper/face';
+import { readAs, spokenGaps } from '../../../paper/reading';
 
 const PAD = 1.8;
 
@@ -58,7 +59,17 @@ function rowBlock(
       }),
     ),
   ]);
-  return { height, marks, keepWithNext: head, name };
+  // A row is read whole, each cell under its head; what is to be filled in is a gap.
+  const said = columns.map(({ title }, index) => {
+    const cell = spokenGaps(cells[index] ?? '') || 'gap';
+    return head ? cell : `${title}: ${cell}`;
+  });
+  return {
+    height,
+    marks: readAs(marks, undefined, `${head ? 'table with columns' : 'row'}: ${said.join('; ')}`),
+    keepWithNext: head,
+    name,
+  };
 }
 
 const sizeOf = (style: SheetStyle) => Math.min(style.body, style.small * 1.3);
