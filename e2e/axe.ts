@@ -2,8 +2,9 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
 
-export async function violations(page: Page): Promise<string[]> {
-  const result = await new AxeBuilder({ page })
+export async function violations(page: Page, within?: string): Promise<string[]> {
+  const builder = new AxeBuilder({ page });
+  const result = await (within === undefined ? builder : builder.include(within))
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     .analyze();
   return result.violations.map(

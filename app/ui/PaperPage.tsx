@@ -1,7 +1,7 @@
 import { Fragment, memo, type CSSProperties } from 'react';
 import { fontMetrics, isWide, textWidth, WIDE_LETTERS, WIDE_WORDS } from '~core/paper/measure';
 import type { PageMark, PictureMark, TextMark } from '~core/paper/marks';
-import { readingOf, type ReadGroup } from '~core/paper/reading';
+import { readingOf, type ReadGroup, type ReadMark } from '~core/paper/reading';
 import { papers, type PaperName } from '~core/kernel/paper-size';
 import type { Reach } from '~core/reach/check-word';
 import { fontFamily } from './fonts';
@@ -16,13 +16,21 @@ function baselineShift(font: string, mark: TextMark): number {
   return 0.5 + (ascent - descent) / unitsPerEm / 2;
 }
 
-/** One text where it is printed. */
-function Ink({ mark, font }: { mark: TextMark; font: string }) {
+/** A place on the page, in millimetres. */
+interface Place {
+  readonly x: number;
+  readonly y: number;
+}
+
+const PAGE: Place = { x: 0, y: 0 };
+
+/** What a text looks like and where it stands, seen from a place of the page. */
+function inkOf(mark: TextMark, font: string, from: Place) {
   const width = textWidth(mark.text, font, mark.weight, mark.size);
   const shift = mark.align === 'start' ? 0 : mark.align === 'middle' ? width / 2 : width;
   const style: CSSProperties = {
-    left: mm(mark.x - shift),
-    top: mm(mark.y - mark.size * baselineShift(font, mark)),
+    left: mm(mark.x - shift - from.x),
+    top: mm(mark.y - mark.size * baselineShift(font, mark) - from.y),
     fontSize: mm(mark.size),
     ...(mark.turn
       ? {
@@ -32,23 +40,19 @@ function Ink({ mark, font }: { mark: TextMark; font: string }) {
       : {}),
   };
   const className = `ink${mark.grey ? ' ink--grey' : ''}${mark.weight === 700 ? ' ink--bold' : ''}${mark.outline ? ' ink--outline' : ''}`;
-  return (
-    <span className={className} style={style}>
-      {mark.text}
-    </span>
-  );
+  return { style, className };
 }
 
 /** A picture where it is printed; `alt` is empty where its group says what it is. */
-function Drawing({ mark, alt }: { mark: PictureMark; alt: string }) {
+function Drawing({ mark, alt, from }: { mark: PictureMark; alt: string; from: Place }) {
   return (
     <img
       className="paper-picture"
       src={pictureAddress(mark.picture, 'line')}
       alt={alt}
       style={{
-        left: mm(mark.x),
-        top: mm(mark.y),
+        left: mm(mark.x - from.x),
+        top: mm(mark.y - from.y),
         width: mm(mark.width),
         height: mm(mark.height),
       }}
@@ -56,35 +60,65 @@ function Drawing({ mark, alt }: { mark: PictureMark; alt: string }) {
   );
 }
 
+/** The box round marks: a finger that explores the page finds what is read there. */
+function boxRound(marks: readonly ReadMark[], font: string) {
+  const boxes = marks.map((mark) => {
+    if (mark.kind === 'picture') return mark;
+    if (mark.kind === 'hand') return { x: mark.x, y: mark.y - mark.size, width: 0, height: 0 };
+    const width = textWidth(mark.text, font, mark.weight, mark.size);
+    const shift = mark.align === 'start' ? 0 : mark.align === 'middle' ? width / 2 : width;
+    return { x: mark.x - shift, y: mark.y - mark.size, width, height: mark.size * 1.3 };
+  });
+  const x = Math.min(...boxes.map((box) => box.x));
+  const y = Math.min(...boxes.map((box) => box.y));
+  return {
+    x,
+    y,
+    width: Math.max(...boxes.map((box) => box.x + box.width)) - x,
+    height: Math.max(...boxes.map((box) => box.y + box.height)) - y,
+  };
+}
+
+/** A page is a document of its own: its title and headings keep their place in the outline. */
+const tags = { title: 'h3', heading: 'h4', text: 'p', small: 'p' } as const;
+
 /** What is one thing to whoever listens, in the order in which it is read. */
 function Group({ group, font }: { group: ReadGroup; font: string }) {
   const { text, differs, role, marks } = group;
+  const Tag = tags[role];
   const [first] = marks;
   if (!differs && marks.length === 1 && first?.kind === 'picture') {
-    return <Drawing mark={first} alt={text} />;
+    return <Drawing mark={first} alt={text} from={PAGE} />;
   }
-  const shown = marks.map((mark, index) => (
-    <Fragment key={index}>
-      {index > 0 && ' '}
-      {mark.kind === 'text' && <Ink mark={mark} font={font} />}
-      {mark.kind === 'picture' && <Drawing mark={mark} alt="" />}
-    </Fragment>
-  ));
+  if (!differs && marks.length === 1 && first?.kind === 'text') {
+    return <Tag {...inkOf(first, font, PAGE)}>{first.text}</Tag>;
+  }
   // Letters to trace are drawn, not set: only what is said of them stands here.
   if (marks.every(({ kind }) => kind === 'hand')) {
     return <p className="visually-hidden">{text}</p>;
   }
-  const content = differs ? (
-    <span role="img" aria-label={text}>
-      {shown}
-    </span>
-  ) : (
-    shown
+  const box = boxRound(marks, font);
+  const shown = marks.map((mark, index) => (
+    <Fragment key={index}>
+      {index > 0 && ' '}
+      {mark.kind === 'text' && <span {...inkOf(mark, font, box)}>{mark.text}</span>}
+      {mark.kind === 'picture' && <Drawing mark={mark} alt="" from={box} />}
+    </Fragment>
+  ));
+  return (
+    <Tag
+      className="ink-group"
+      style={{ left: mm(box.x), top: mm(box.y), width: mm(box.width), height: mm(box.height) }}
+    >
+      {differs ? (
+        <span role="img" aria-label={text}>
+          {shown}
+        </span>
+      ) : (
+        shown
+      )}
+    </Tag>
   );
-  // A page is a document of its own: its title and headings keep their place in the outline.
-  if (role === 'title') return <h3 className="ink-group">{content}</h3>;
-  if (role === 'heading') return <h4 className="ink-group">{content}</h4>;
-  return <p className="ink-group">{content}</p>;
 }
 
 export interface PaperPageProps {

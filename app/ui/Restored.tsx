@@ -12,7 +12,7 @@ export function Restored({ draft, offered, put, close }: RestoredProps) {
   return (
     <p className="message message--note mt-1 mb-0" role="status">
       {offered
-        ? `This was changed since, but you had typed here and it was not kept then: “${draft.text.slice(0, 200)}”. `
+        ? `You had typed here what could not be kept then: “${draft.text.slice(0, 200)}”. `
         : 'What you had typed before the page was closed is back, and is kept now. '}
       {offered && (
         <button type="button" className="btn btn-link btn-sm p-0 me-2" onClick={put}>

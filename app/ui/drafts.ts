@@ -12,6 +12,8 @@ export interface Draft {
   /** What the field showed when the typing began. */
   readonly from: string;
   readonly text: string;
+  /** It could not be kept as it is: it is offered again, not put back. */
+  readonly refused?: boolean;
 }
 
 const store = () => {
@@ -38,8 +40,10 @@ export function draftOf(place: string): Draft | undefined {
   const kept = store()?.getItem(PREFIX + place);
   if (!kept) return undefined;
   try {
-    const { from, text } = JSON.parse(kept) as Partial<Draft>;
-    return typeof from === 'string' && typeof text === 'string' ? { from, text } : undefined;
+    const { from, text, refused } = JSON.parse(kept) as Partial<Draft>;
+    return typeof from === 'string' && typeof text === 'string'
+      ? { from, text, ...(refused === true ? { refused } : {}) }
+      : undefined;
   } catch {
     return undefined;
   }

@@ -7,6 +7,8 @@
 const FILES = 'files';
 /** Set once all pictures are kept. */
 const MARK = '/pictures/all-kept';
+/** Milliseconds after the page is there. */
+const AFTER = 4000;
 /** Pictures put away at once, so that the page stays free between. */
 const AT_ONCE = 40;
 
@@ -57,6 +59,8 @@ export type LoadNewVersion = () => void;
  * @param onNewVersion is told when a newer version has come and waits
  */
 export async function stayOpen(onNewVersion: (load: LoadNewVersion) => void): Promise<void> {
+  // First what the teacher is waiting for.
+  await new Promise((resolve) => setTimeout(resolve, AFTER));
   await idle();
   await fetchScreens();
   if (!('serviceWorker' in navigator)) return;

@@ -55,12 +55,16 @@ export function useSavedText<Basis>({ name, value, basis, send, failed }: Saving
   };
 
   const opened = useRef(false);
+  const refused = useRef(false);
   useEffect(() => {
     // A draft of an earlier visit is looked at first, below.
     if (!opened.current) return;
     const own = value === sent.current;
     const unsaved = latest.current !== seen.current.value && latest.current !== sent.current;
-    if (!own && (focused.current ? latest.current !== value : unsaved)) return;
+    if (!own && unsaved && refused.current) {
+      // What could not be saved makes room for what is there now, and can be had back.
+      setRestored({ draft: { from: seen.current.value, text: latest.current }, offered: true });
+    } else if (!own && (focused.current ? latest.current !== value : unsaved)) return;
     // What another tab writes shows at once, unless something here is still to be saved.
     seen.current = { value, basis };
     sent.current = undefined;
@@ -73,6 +77,7 @@ export function useSavedText<Basis>({ name, value, basis, send, failed }: Saving
   }, [value, (basis as { revision?: number }).revision]);
 
   useEffect(() => {
+    refused.current = failed === 'refused';
     if (failed === undefined) {
       done(place);
       return;
@@ -80,6 +85,7 @@ export function useSavedText<Basis>({ name, value, basis, send, failed }: Saving
     // It may be sent once more as it is.
     sent.current = undefined;
     if (failed === 'no room') wait(place, () => saveNow.current());
+    else keepDraft(place, { from: seen.current.value, text: latest.current, refused: true });
     return () => done(place);
   }, [failed, place]);
 
@@ -88,7 +94,7 @@ export function useSavedText<Basis>({ name, value, basis, send, failed }: Saving
     const kept = draftOf(place);
     if (kept === undefined) return;
     if (kept.text === seen.current.value) dropDraft(place);
-    else if (kept.from === seen.current.value) {
+    else if (kept.from === seen.current.value && kept.refused !== true) {
       setRestored({ draft: kept, offered: false });
       type(kept.text);
     } else setRestored({ draft: kept, offered: true });

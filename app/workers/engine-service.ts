@@ -42,12 +42,14 @@ import { soundIndex } from '~core/languages/en/words/sound-index';
 import { wordFacts } from '~core/languages/en/words/word-facts';
 import { wordsLike, type Likeness } from '~core/search/words-like';
 import { PartBuilder } from './part-builder';
-import { tileUnits, type TileUnit } from './tile-units';
+import { sayUnits, tileUnits, type TileUnit } from './tile-units';
 import { describeForCard, type WordCardData } from './word-card';
 
 export interface WordTileData {
   readonly word: string;
   readonly units: readonly TileUnit[];
+  /** The same for whoever listens: “t, a–e as in rain, k”. */
+  readonly says: string;
   readonly reach: WordReach;
   /** Name of the picture that shows the word, where one does. */
   readonly picture?: string;
@@ -219,6 +221,7 @@ export class Engine {
         words: group.words.map(({ entry, reading, matches, reach, partner }) => ({
           word: entry.word,
           units: tileUnits(entry.word, reading, (index) => matches.includes(index)),
+          says: sayUnits(reading, query.class?.accent ?? 'american'),
           reach: reach ?? { word: entry.word, reach: 'secure', reasons: [], level: entry.level },
           ...this.pictureOf(entry.word),
           ...(partner === undefined ? {} : { partner }),
@@ -245,6 +248,7 @@ export class Engine {
               return sound !== undefined && unit !== undefined && unitSays(unit, sound);
             })
           : [{ letters: word, mark: 'none', taught: false }],
+        says: entry ? sayUnits(entry.readings[0], profile.accent) : '',
         reach: checkWord(word, entry, profile),
         ...this.pictureOf(entry?.word ?? word),
       })),

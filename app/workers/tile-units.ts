@@ -1,5 +1,8 @@
 /** A word cut into the pieces that a tile draws, each with its mark. */
+import type { Accent } from '~core/kernel/accent';
 import type { Reading } from '~core/languages/en/lexicon/lexicon';
+import { describePhoneme } from '~core/languages/en/sounds/phonemes';
+import { showGrapheme } from '~core/reach/check-word';
 
 /** A grapheme as a tile shows it. */
 export interface TileUnit {
@@ -8,6 +11,26 @@ export interface TileUnit {
   readonly mark: 'dot' | 'bar' | 'arc-start' | 'arc-middle' | 'arc-end' | 'none';
   /** Whether it is the grapheme that was asked for. */
   readonly taught: boolean;
+}
+
+/**
+ * A word for whoever listens: its graphemes one after another, and for each that
+ * is more than a plain consonant a word in which it sounds the same.
+ */
+export function sayUnits(reading: Pick<Reading, 'units'>, accent: Accent): string {
+  return reading.units
+    .map(({ grapheme, phonemes }) => {
+      const shown = showGrapheme(grapheme);
+      const [phoneme, second] = phonemes;
+      if (phoneme === undefined) return `${shown} silent`;
+      const described = second === undefined ? describePhoneme(phoneme, accent) : undefined;
+      if (described === undefined) return shown;
+      const plain = described.kind === 'consonant' && shown.length === 1;
+      return plain && shown === described.keyWord.slice(...described.keySpan)
+        ? shown
+        : `${shown} as in ${described.keyWord}`;
+    })
+    .join(', ');
 }
 
 /** Cuts a reading into the pieces a tile draws. */

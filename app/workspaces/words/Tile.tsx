@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { BsCheckCircleFill, BsInfoCircle } from 'react-icons/bs';
 import { MarkedWord } from '~/ui/MarkedWord';
 import { Picture } from '~/ui/Picture';
@@ -13,7 +14,8 @@ export interface TileProps {
 
 /** A word that was found: a press keeps it in the list, the sign at its end opens its card. */
 export function Tile({ tile, chosen, onToggle, onOpen }: TileProps) {
-  const { word, reach, picture, partner } = tile;
+  const { word, reach, picture, partner, says } = tile;
+  const id = useId();
   return (
     <div className={chosen ? 'tile tile--chosen' : 'tile'}>
       <button
@@ -22,6 +24,8 @@ export function Tile({ tile, chosen, onToggle, onOpen }: TileProps) {
         aria-pressed={chosen}
         aria-label={`${word}${partner ? ` and ${partner}` : ''}, ${reach.reach}`}
         title={reach.reasons.map((reason) => reason.text).join(' ')}
+        // Short by default; whoever asks for the description hears the graphemes and sounds.
+        aria-describedby={says === '' ? undefined : id}
         onClick={onToggle}
       >
         <MarkedWord units={tile.units} />
@@ -32,6 +36,9 @@ export function Tile({ tile, chosen, onToggle, onOpen }: TileProps) {
           {picture && <Picture picture={picture} kind="line" />}
         </span>
       </button>
+      <span id={id} hidden>
+        {says}
+      </span>
       <button type="button" className="tile__open" aria-label={`About ${word}`} onClick={onOpen}>
         <BsInfoCircle aria-hidden="true" />
       </button>
