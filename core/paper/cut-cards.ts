@@ -109,7 +109,10 @@ export function cardRows(
     name: 'A row of cards',
     marks: sides.slice(row * size.columns, (row + 1) * size.columns).flatMap((side, column) => {
       const box = { x: column * size.width, y: 0, width: size.width, height: size.height };
-      return [cutLine(box), ...cardMarks(side, box, style)];
+      // Each card by itself, though two may be said alike.
+      const said = side.picture === undefined ? side.text : 'picture';
+      const place = row * size.columns + column;
+      return [cutLine(box), ...readAs(cardMarks(side, box, style), place, `card: ${said}`)];
     }),
   }));
 }

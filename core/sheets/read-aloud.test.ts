@@ -114,7 +114,7 @@ describe('an item of each way of answering', () => {
     ['unscramble', [/^2\. .*pieces: r, e, b, ll, u, a, m; line to write on$/]],
     ['sort-by-spelling', [/^box to sort into: a–e$/, /^card: wave$/]],
     ['word-search', [/^Word box: /, /^row 1: m e p/]],
-    ['labelled-picture', [/^picture: gap$/]],
+    ['labelled-picture', [/^picture: gap\npicture: gap$/]],
     ['roll-and-read', [/^row 1: hop, train, wave$/]],
     ['irregular-parts', [/^table with columns: Base; Past; Past participle$/, /^row: Base: go;/]],
     ['work-it-out', [/^1\. .*; \d lines to write on$/]],

@@ -57,6 +57,8 @@ function sceneBlock(
       picture: thing.picture,
       name: '',
       reading: {
+        // Each by itself, though they are said alike.
+        item: scene.things.indexOf(thing),
         as:
           task.answer === 'label' && item !== undefined && !shown.has(item.id)
             ? 'picture: gap'
@@ -87,7 +89,13 @@ function sceneBlock(
       width: 0.35,
     });
     if (answered) {
-      marks.push(textAt(middle, line - 1, item.word, style, { align: 'middle', grey: true }));
+      marks.push(
+        textAt(middle, line - 1, item.word, style, {
+          align: 'middle',
+          grey: true,
+          reading: { item: scene.things.indexOf(thing) },
+        }),
+      );
     }
   }
   return {
