@@ -128,3 +128,33 @@ describe('a full disk', () => {
     await desk.close();
   });
 });
+
+describe('a backup of another day', () => {
+  test('asks of each thing that differs, rolls back what is chosen, and can be undone', async () => {
+    const desk = await Desk.withDemo('/shelf');
+    const { page } = desk;
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Export everything' }).click(),
+    ]);
+    const file = await download.path();
+    await desk.go('/words');
+    await note(page).fill('Windy words');
+    await page.keyboard.press('Enter');
+    await expect.poll(() => kept(page), soon).toContain('Windy words');
+    await desk.go('/shelf');
+    await page.getByLabel('Read an exported file back in').setInputFiles(file);
+    await page.getByRole('button', { name: 'Read it in', exact: true }).click();
+    await page.getByText('One thing is here already and differs').waitFor();
+    await page.getByText('changed here since').waitFor();
+    const picture = process.env['PICTURE'];
+    if (picture) await page.screenshot({ path: picture, fullPage: true });
+    await page.getByLabel(/word list Windy words/).selectOption('replace');
+    await page.getByRole('button', { name: 'Read it in so' }).click();
+    await page.getByText(/1 replaced/).waitFor();
+    expect(await kept(page)).toContain('Storm words');
+    await page.getByRole('button', { name: /^Undo: Read a backup in/ }).click();
+    await expect.poll(() => kept(page), soon).toContain('Windy words');
+    await desk.close();
+  });
+});

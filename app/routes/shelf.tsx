@@ -36,7 +36,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 }
 
 const megabytes = (bytes: number) =>
-  bytes < 1e6 ? 'less than 1 MB' : `${Math.round(bytes / 1e6).toLocaleString('en')} MB`;
+  bytes < 1e6 ? 'Less than 1 MB' : `${Math.round(bytes / 1e6).toLocaleString('en')} MB`;
 
 /** How much room there is, whether the browser keeps it, and when it was last taken out. */
 function RoomLeft({ space }: { space: Room }) {

@@ -68,7 +68,13 @@ export async function differences(backup: ReadBackup): Promise<Difference[]> {
       const last = changes.at(-1)?.at;
       const newer =
         Number.isNaN(made) || last === undefined ? undefined : last > made ? 'here' : 'backup';
-      found.push({ table, id: record.id, name: nameOf(record), newer });
+      const [name, there] = [nameOf(here), nameOf(record)];
+      found.push({
+        table,
+        id: record.id,
+        name: name === there ? name : `${name} (in the backup: ${there})`,
+        newer,
+      });
     }
   }
   return found;
