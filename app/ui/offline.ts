@@ -18,15 +18,28 @@ const idle = () =>
     else setTimeout(resolve, 200);
   });
 
-/** Fetches the code of every screen: a link then never needs the server, and never leaves the page. */
-async function fetchScreens(): Promise<void> {
+interface ScreenCode {
+  readonly module: string;
+  readonly imports?: readonly string[];
+}
+
+/**
+ * Fetches the code of every screen without running it: a link then needs no server,
+ * and a server that is away never takes the page away.
+ */
+function fetchScreens(): void {
   const { __reactRouterManifest: manifest } = window as {
-    __reactRouterManifest?: { readonly routes: Readonly<Record<string, { module: string }>> };
+    __reactRouterManifest?: { readonly routes: Readonly<Record<string, ScreenCode>> };
   };
-  for (const { module } of Object.values(manifest?.routes ?? {})) {
-    await idle();
-    // Where one cannot be fetched now, its screen says so when it is opened.
-    await import(/* @vite-ignore */ module).catch(() => undefined);
+  const files = Object.values(manifest?.routes ?? {}).flatMap(({ module, imports = [] }) => [
+    module,
+    ...imports,
+  ]);
+  for (const file of new Set(files)) {
+    const link = document.createElement('link');
+    link.rel = 'modulepreload';
+    link.href = file;
+    document.head.append(link);
   }
 }
 
@@ -59,10 +72,10 @@ export type LoadNewVersion = () => void;
  * @param onNewVersion is told when a newer version has come and waits
  */
 export async function stayOpen(onNewVersion: (load: LoadNewVersion) => void): Promise<void> {
+  await idle();
+  fetchScreens();
   // First what the teacher is waiting for.
   await new Promise((resolve) => setTimeout(resolve, AFTER));
-  await idle();
-  await fetchScreens();
   if (!('serviceWorker' in navigator)) return;
   const registration = await navigator.serviceWorker.register('/service-worker.js');
   const offer = (worker: ServiceWorker) =>
