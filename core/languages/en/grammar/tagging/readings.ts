@@ -64,6 +64,9 @@ function singularOf(word: string, lexicon: Lexicon): string | undefined {
   return bases.find((base) => nounShare(base) > 0);
 }
 
+/** Adverbs in careless speech only: school grammars know them as adjectives (did good work). */
+const notAdverbs = new Set(['good', 'bad', 'real']);
+
 /** What an ending tells of a word that the word bank does not know. */
 function guessed(word: string): WordReading[] {
   if (/ly$/.test(word))
@@ -181,7 +184,9 @@ function openReadings(word: string, lexicon: Lexicon): WordReading[] {
       cost: ingAdjectives.has(word) ? 0.1 : costOf(adjective) + rare,
     });
   }
-  if (adverb > 0) readings.push({ tag: 'adverb', cost: costOf(adverb) });
+  if (adverb > 0 && !notAdverbs.has(word)) {
+    readings.push({ tag: 'adverb', cost: costOf(adverb) });
+  }
   for (const { base, form } of verbs) {
     if (form === 'base') {
       // An inflected form is a base of its own only where its table says so: found, saw, lay.
