@@ -1,7 +1,7 @@
 /** The house: it opens without the server, stays whole when something is gone, and its menus are open to everyone. */
 import { afterAll, describe, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
+import { address, closeBrowser, Desk } from './desk';
 
 afterAll(closeBrowser);
 
@@ -126,4 +126,88 @@ test.each<[string, string, RegExp]>([
   await expectNoViolations(page, name);
   await page.keyboard.press('Escape');
   await desk.close();
+});
+
+describe('what is broken is said, and takes nothing else with it', () => {
+  test('a damaged record breaks its own line: the Shelf, the desk and the export open, and it can be taken out', async () => {
+    const desk = await Desk.withDemo('/shelf');
+    const { page } = desk;
+    await page.evaluate(async () => {
+      const open = indexedDB.open('wordane');
+      const base = await new Promise<IDBDatabase>((resolve) => {
+        open.onsuccess = () => resolve(open.result);
+      });
+      const write = base.transaction('texts', 'readwrite').objectStore('texts');
+      write.put({ id: 'broken', classId: 'fernhill-kestrels', title: 'Broken log', body: 7 });
+      await new Promise((resolve) => {
+        write.transaction.oncomplete = resolve;
+      });
+      base.close();
+    });
+    for (const path of ['/', '/texts', '/words', '/shelf']) {
+      await desk.go('/classes');
+      await desk.go(path);
+      expect(await page.getByRole('heading', { level: 1 }).count()).toBeGreaterThan(0);
+      expect(await page.getByText('Something went wrong').count()).toBe(0);
+    }
+    await page.getByRole('heading', { name: 'Cannot be opened · 1' }).waitFor();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Export everything' }).click(),
+    ]);
+    expect(file.suggestedFilename()).toMatch(/\.zip$/);
+    await page
+      .locator('li', { hasText: 'Broken log' })
+      .getByRole('button', { name: 'Remove' })
+      .click();
+    await page
+      .getByRole('heading', { name: 'Cannot be opened · 1' })
+      .waitFor({ state: 'detached' });
+    await desk.context.close();
+  });
+
+  test('a word bank that cannot start says so, and can be tried again', async () => {
+    const desk = await Desk.open();
+    const { page } = desk;
+    let broken = true;
+    await page.route('**/engine.worker*', (route) => (broken ? route.abort() : route.continue()));
+    await page.goto(new URL('/demo', address).href);
+    await page.getByRole('heading', { name: /word bank could not be (started|loaded)/ }).waitFor();
+    expect(await page.getByRole('navigation', { name: 'Places' }).count()).toBe(1);
+    broken = false;
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await page.waitForURL('**/words');
+    await page.locator('.tile').first().waitFor();
+    await desk.context.close();
+  });
+
+  test('a text of 900,000 letters is marked and laid out, or why not is said', async () => {
+    const desk = await Desk.withDemo('/texts');
+    const { page } = desk;
+    const body = 'The gale blew over the hill all night and took the old hut with it. '.repeat(
+      13_200,
+    );
+    await page.evaluate(async (text) => {
+      const open = indexedDB.open('wordane');
+      const base = await new Promise<IDBDatabase>((resolve) => {
+        open.onsuccess = () => resolve(open.result);
+      });
+      const write = base.transaction('texts', 'readwrite').objectStore('texts');
+      write.put({
+        ...{ id: 'long', classId: 'fernhill-kestrels', title: 'A long night', body: text },
+        ...{ original: text, author: '', year: '', source: '', licence: '', language: 'en' },
+        ...{ kind: 'prose', released: null, glosses: [], boxed: [], accepted: [] },
+        annotations: [],
+      });
+      await new Promise((resolve) => {
+        write.transaction.oncomplete = resolve;
+      });
+      base.close();
+    }, body);
+    await desk.go('/texts/long?view=marks');
+    await page.getByText('The gale blew over the hill').first().waitFor();
+    await desk.go('/texts/long?view=paper');
+    await page.locator('.paper-page, .message').first().waitFor();
+    await desk.close();
+  });
 });

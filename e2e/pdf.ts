@@ -1,4 +1,5 @@
 /** Facts of a PDF, read by the tools of Poppler. */
+import { inflateSync } from 'node:zlib';
 import { execFileSync } from 'node:child_process';
 
 const run = (tool: string, args: readonly string[]) =>
@@ -18,4 +19,24 @@ export function pdfFacts(file: string) {
 /** The text of each page, laid out as it stands. */
 export function pdfPages(file: string): string[] {
   return run('pdftotext', ['-layout', file, '-']).split('\f').slice(0, -1);
+}
+
+/** What the tags of a PDF say in place of what is drawn (ISO 32000-1, 14.9.3: Alt), in their order. */
+export function altTexts(pdf: Buffer): string[] {
+  const raw = pdf.toString('latin1');
+  const packed = [...raw.matchAll(/stream\r?\n([\s\S]*?)endstream/g)].map(([, body = '']) => {
+    try {
+      return inflateSync(Buffer.from(body, 'latin1')).toString('latin1');
+    } catch {
+      return '';
+    }
+  });
+  const all = raw + packed.join('\n');
+  return [...all.matchAll(/\/Alt\s*(?:\(((?:\\.|[^)\\])*)\)|<([0-9A-Fa-f]+)>)/g)].map(
+    ([, plain, hex]) => {
+      if (plain !== undefined) return plain.replace(/\\(.)/g, '$1');
+      const bytes = Buffer.from((hex ?? '').slice(4), 'hex');
+      return bytes.swap16().toString('utf16le');
+    },
+  );
 }

@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { request } from 'node:http';
 import { describe, expect, test } from 'vitest';
 import { address } from './desk';
+import { altTexts } from './pdf';
 
 const sheet = {
   title: 'Gale',
@@ -95,6 +96,42 @@ describe('prints', () => {
     const answers = await Promise.all(Array.from({ length: 10 }, print));
     expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 10 }, () => 200));
     for (const answer of answers) expect(await isPdf(answer)).toBe(true);
+  });
+
+  test('a teacher’s own picture is printed, into a PDF and as a picture of the page', async () => {
+    // The smallest PNG: one grey point (from memory).
+    const picture =
+      'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==';
+    const mark = { kind: 'picture', x: 20, y: 40, width: 40, height: 40, picture, name: 'the hut' };
+    const page = { part: 'learner', number: 1, marks: [mark] };
+    const body = JSON.stringify({ title: 'Gale', sheets: [{ ...sheet, pages: [page] }] });
+    const pdf = await post('/pdf', body);
+    expect(pdf.status).toBe(200);
+    expect(altTexts(Buffer.from(await pdf.arrayBuffer()))).toContain('the hut');
+    expect((await post('/png', body)).status).toBe(200);
+  });
+
+  test('the tags of a PDF say an item whole, in the order in which it is read', async () => {
+    const said = (item: number, as: string, x: number, text: string) => ({
+      ...{ kind: 'text', x, y: 40, text, size: 6, weight: 400, align: 'start', role: 'text' },
+      reading: { item, as },
+    });
+    const marks = [
+      said(1, '1. w gap v e', 20, 'w'),
+      said(6, '6. l gap k e', 120, 'l'),
+      said(1, '1. w gap v e', 30, 'v e'),
+      said(2, '2. ‘sn’ gap k e', 20, 'sn'),
+    ];
+    const page = { part: 'learner', number: 1, marks };
+    const response = await post(
+      '/pdf',
+      JSON.stringify({ title: 'Gale', sheets: [{ ...sheet, pages: [page] }] }),
+    );
+    expect(altTexts(Buffer.from(await response.arrayBuffer()))).toEqual([
+      '1. w gap v e',
+      '2. ‘sn’ gap k e',
+      '6. l gap k e',
+    ]);
   });
 
   test('a browser that was killed is started again, and nothing asked for meanwhile fails', async () => {
