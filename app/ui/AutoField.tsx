@@ -29,13 +29,16 @@ export function AutoField(props: AutoFieldProps) {
     name: `${label}#${JSON.stringify(payload(''))}`,
     value,
     basis: { revision },
-    failed: failed && (failed.full ? 'no room' : 'refused'),
+    failed: failed && (failed.full ? 'no room' : clash ? 'clash' : 'refused'),
     send: (text, on) => {
       const body = payload(text);
-      void fetcher.submit((on.revision === undefined ? body : { ...on, ...body }) as never, {
-        method: 'post',
-        encType: 'application/json',
-      });
+      void fetcher.submit(
+        (on.revision === undefined ? body : { revision: on.revision, ...body }) as never,
+        {
+          method: 'post',
+          encType: 'application/json',
+        },
+      );
     },
   });
 

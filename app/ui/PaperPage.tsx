@@ -100,7 +100,6 @@ function Group({ group, font }: { group: ReadGroup; font: string }) {
   const box = boxRound(marks, font);
   const shown = marks.map((mark, index) => (
     <Fragment key={index}>
-      {index > 0 && ' '}
       {mark.kind === 'text' && <span {...inkOf(mark, font, box)}>{mark.text}</span>}
       {mark.kind === 'picture' && <Drawing mark={mark} alt="" from={box} />}
     </Fragment>

@@ -14,8 +14,8 @@ export interface Saving<Basis> {
   /** What an edit of it is made on: the record's revision, and whatever else sending needs. */
   readonly basis: Basis;
   readonly send: (text: string, basis: Basis) => void;
-  /** What was sent last came to nothing: refused, or for want of room. */
-  readonly failed: 'refused' | 'no room' | undefined;
+  /** What was sent last came to nothing: refused, against another tab's, or for want of room. */
+  readonly failed: 'refused' | 'clash' | 'no room' | undefined;
 }
 
 /**

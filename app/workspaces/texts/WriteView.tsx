@@ -50,7 +50,7 @@ function BodyField({ text, part }: { text: ReadingText; part: Span }) {
     name: `The text#${part.start}`,
     value: body.slice(start, end),
     basis: { body, start, end, revision },
-    failed: failed && (failed.full ? 'no room' : 'refused'),
+    failed: failed && (failed.full ? 'no room' : clash ? 'clash' : 'refused'),
     send: (typed, basis) => {
       const whole = basis.body.slice(0, basis.start) + typed + basis.body.slice(basis.end);
       own.current = { body: whole, start: basis.start, text: typed };
