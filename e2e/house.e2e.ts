@@ -180,34 +180,4 @@ describe('what is broken is said, and takes nothing else with it', () => {
     await page.locator('.tile').first().waitFor();
     await desk.context.close();
   });
-
-  test('a text of 900,000 letters is marked and laid out, or why not is said', async () => {
-    const desk = await Desk.withDemo('/texts');
-    const { page } = desk;
-    const body = 'The gale blew over the hill all night and took the old hut with it. '.repeat(
-      13_200,
-    );
-    await page.evaluate(async (text) => {
-      const open = indexedDB.open('wordane');
-      const base = await new Promise<IDBDatabase>((resolve) => {
-        open.onsuccess = () => resolve(open.result);
-      });
-      const write = base.transaction('texts', 'readwrite').objectStore('texts');
-      write.put({
-        ...{ id: 'long', classId: 'fernhill-kestrels', title: 'A long night', body: text },
-        ...{ original: text, author: '', year: '', source: '', licence: '', language: 'en' },
-        ...{ kind: 'prose', released: null, glosses: [], boxed: [], accepted: [] },
-        annotations: [],
-      });
-      await new Promise((resolve) => {
-        write.transaction.oncomplete = resolve;
-      });
-      base.close();
-    }, body);
-    await desk.go('/texts/long?view=marks');
-    await page.getByText('The gale blew over the hill').first().waitFor();
-    await desk.go('/texts/long?view=paper');
-    await page.locator('.paper-page, .message').first().waitFor();
-    await desk.close();
-  });
 });
