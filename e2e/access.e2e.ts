@@ -211,7 +211,7 @@ test('a page of a lesson is read item by item', async () => {
     );
   expect(read.length).toBeGreaterThan(5);
   expect(read.join('\n')).not.toMatch(/_{3,}/);
-  expect(read.some((line) => /^1\. /.test(line ?? ''))).toBe(true);
+  expect(read.some((line) => /^1\./.test(line ?? ''))).toBe(true);
   await desk.close();
 });
 

@@ -87,11 +87,14 @@ export function readingOf(marks: readonly PageMark[]): ReadGroup[] {
     else groups.push({ as, item, marks: [mark] });
   }
   return groups.map(({ as, marks: together }) => {
-    const shown = together.map(sayingOf).join(' ');
+    const said = as ?? together.map(sayingOf).join(' ');
+    const shown = together
+      .map((mark) => (mark.kind === 'picture' ? sayingOf(mark) : mark.text))
+      .join(' ');
     const [first] = together;
     return {
-      text: as ?? shown,
-      differs: as !== undefined && as !== shown,
+      text: said,
+      differs: said !== shown,
       role: first?.kind === 'text' ? first.role : 'text',
       marks: together,
     };
