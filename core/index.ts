@@ -28,6 +28,9 @@ export const findWords = strictly('findWords', inputs.findWords, functions.findW
 /** Short meanings of a word or of the base it is a form of, the likeliest sense first. */
 export const define = strictly('define', inputs.define, functions.define);
 
+/** Sentences with a word in them, in whatever form: those that suit the class first. */
+export const sentencesOf = strictly('sentencesOf', inputs.sentencesOf, functions.sentencesOf);
+
 /** A word form with the rule that made it; the suffixes are those of `suffixes`. */
 export const inflect = strictly('inflect', inputs.inflect, functions.inflect);
 

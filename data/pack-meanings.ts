@@ -1,14 +1,18 @@
 /**
- * Packs the meanings of the lexicon's words from WordNet 3.1, with short glosses
- * of our own first: the common words for the browser, the rest for the server.
+ * Packs the meanings of the lexicon's words: the wordbook's senses with their
+ * sentences apart, and for words that it lacks WordNet 3.1, with short glosses of
+ * our own first. The wordbook and common words are for the browser, the rest for
+ * the server.
  *
  * Usage: tsx data/pack-meanings.ts FOLDER
  */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { gunzipSync, gzipSync, strFromU8, strToU8 } from 'fflate';
 import { writeSense, type WordSense } from '../core/languages/en/words/meanings';
+import { Lexicon } from '../core/languages/en/lexicon/lexicon';
 import type { LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
 import { isInsult, isUnfit } from './fitness';
+import { headwords, type WordbookSense } from './wordbook';
 import { sensesOf, synsetOf, type Sense } from './wordnet';
 
 const folder = process.argv[2];
@@ -115,10 +119,11 @@ function describe(sense: Sense, word: string): WordSense | undefined {
     wordClass: synset.wordClass,
     definition,
     ...(example ? { example } : {}),
-    synonyms: synset.words.filter((name) => shown(name, word)).slice(0, 5),
-    antonyms: [...new Set(opposite)].filter((name) => shown(name, word)).slice(0, 3),
+    near: synset.words.filter((name) => shown(name, word)).slice(0, 5),
+    opposites: [...new Set(opposite)].filter((name) => shown(name, word)).slice(0, 3),
     ...(kind && synset.wordClass === 'n' ? { kindOf: kind } : {}),
     source: 'wordnet',
+    sentences: [],
   };
 }
 
@@ -136,9 +141,10 @@ function sensesFor(word: string): WordSense[] {
     wordClass,
     definition,
     ...(example === '' ? {} : { example }),
-    synonyms: [],
-    antonyms: [],
+    near: [],
+    opposites: [],
     source: 'wordane',
+    sentences: [],
   }));
   const counted = new Map<string, number>();
   const found = sensesOf(word)
@@ -151,7 +157,7 @@ function sensesFor(word: string): WordSense[] {
     .filter((each) => each !== undefined)
     .sort((left, right) => right.worth - left.worth)
     .map((each) => each.described);
-  // A gloss of our own takes the synonyms of the sense it replaces: the first of its class.
+  // A gloss of our own takes the near of the sense it replaces: the first of its class.
   const merged = own.map((gloss) => {
     const twin = found.find((sense) => sense.wordClass === gloss.wordClass);
     if (twin === undefined) return gloss;
@@ -159,17 +165,50 @@ function sensesFor(word: string): WordSense[] {
     const { kindOf } = twin;
     return {
       ...gloss,
-      synonyms: twin.synonyms,
-      antonyms: twin.antonyms,
+      near: twin.near,
+      opposites: twin.opposites,
       ...(kindOf ? { kindOf } : {}),
     };
   });
   return [...merged, ...found].slice(0, MOST_SENSES);
 }
 
+const entries = new Lexicon(pack);
+const near = (list: readonly string[]) => list.filter((each) => !isUnfit(each));
+
+function fromWordbook(sense: WordbookSense): WordSense {
+  const { wordClass, gloss, age, cefr, topics, from, opposites } = sense;
+  return {
+    wordClass,
+    definition: gloss,
+    near: near(sense.near),
+    opposites: near(opposites),
+    source: 'wordane',
+    ...{ age, level: cefr, topics, from },
+    sentences: [],
+  };
+}
+
+/** True for a form that the word it is a form of explains. */
+function isForm(word: string): boolean {
+  const entry = entries.find(word);
+  if (entry?.head?.derived !== false) return false;
+  const lemma = entries.lemmaOf(entry).word;
+  return headwords.has(lemma) || headwords.has(entries.twinOf(lemma)?.word ?? '');
+}
+
 const common: string[] = [];
 const rest: string[] = [];
-for (const word of words.map((each) => each.toLowerCase())) {
+const sentences: string[] = [];
+for (const [headword, senses] of headwords) {
+  const word = headword.toLowerCase();
+  common.push(`${word}\t${senses.map(fromWordbook).map(writeSense).join('\t')}`);
+  sentences.push(`${word}\t${senses.map((sense) => sense.sentences.join('|')).join('\t')}`);
+}
+for (const each of words) {
+  const word = each.toLowerCase();
+  if (headwords.has(each) || headwords.has(entries.twinOf(each)?.word ?? '') || isForm(each))
+    continue;
   const senses = sensesFor(word);
   if (senses.length === 0) continue;
   const line = `${word}\t${senses.map(writeSense).join('\t')}`;
@@ -179,6 +218,7 @@ for (const word of words.map((each) => each.toLowerCase())) {
 for (const [name, lines] of [
   ['meanings', common],
   ['meanings-rare', rest],
+  ['sentences', sentences],
 ] as const) {
   const packed = gzipSync(strToU8(lines.join('\n')), { level: 9, mtime: 0 });
   writeFileSync(`${folder}/${name}.pack`, packed);

@@ -2,9 +2,11 @@
 import { readFileSync } from 'node:fs';
 import { dictionary } from 'cmu-pronouncing-dictionary';
 import type { Accent } from '../core/kernel/accent';
+import { isVowelPhoneme } from '../core/languages/en/sounds/phonemes';
 import { readIpa } from '../core/languages/en/sounds/ipa';
 import { toBritish } from '../core/languages/en/sounds/to-british';
 import { readPronunciation, type Pronunciation } from '../core/languages/en/sounds/pronunciation';
+import { gapWords } from './gap-words';
 import {
   analyseSpelling,
   type SpellingAnalysis,
@@ -31,6 +33,23 @@ for (const line of lines('./pronunciations.tsv')) {
   const [word, wordClass, arpabet] = line.split('\t') as [string, string, string];
   const reading = { pronunciation: readPronunciation(arpabet), wordClass };
   handReadings.set(word, [...(handReadings.get(word) ?? []), reading]);
+}
+
+/** Says how a word is said that neither the dictionary nor the list by hand has. */
+export function addReading(word: string, arpabet: string): void {
+  if (handReadings.has(word)) return;
+  handReadings.set(word, [{ pronunciation: readPronunciation(arpabet), wordClass: '-' }]);
+}
+for (const { word, arpabet } of gapWords) if (arpabet !== undefined) addReading(word, arpabet);
+
+/** The ARPAbet of a word's first reading, by hand or in the dictionary. */
+export function arpabetOf(word: string): string | undefined {
+  const byHand = handReadings.get(word)?.[0]?.pronunciation;
+  if (byHand === undefined) return dictionary[word.toLowerCase()];
+  let vowel = 0;
+  return byHand.phonemes
+    .map((each) => (isVowelPhoneme(each) ? `${each}${byHand.stresses[vowel++] ?? 0}` : each))
+    .join(' ');
 }
 
 const britishIpa = new Map<string, string>();

@@ -1,5 +1,6 @@
 /** Which words belong to a teacher's topic: WordNet's kinds, corrected by list. */
 import { readFileSync } from 'node:fs';
+import type { WordbookSense } from './wordbook';
 import { ancestors, basesOf, sensesOf, type Sense } from './wordnet';
 
 interface Topic {
@@ -7,6 +8,8 @@ interface Topic {
   readonly kinds: ReadonlySet<string>;
   readonly files: ReadonlySet<number>;
   readonly added: ReadonlySet<string>;
+  /** Topics of which the wordbook must give one to a headword. */
+  readonly asked: ReadonlySet<string>;
   readonly removed: ReadonlySet<string>;
 }
 
@@ -19,18 +22,23 @@ function parse(line: string): Topic {
     name,
     kinds: starting('^'),
     files: new Set([...starting('#')].map(Number)),
-    added: new Set(all.filter((each) => /^[a-z]/.test(each))),
+    added: new Set(all.filter((each) => /^[a-z]/i.test(each))),
+    asked: starting('='),
     removed: starting('-'),
   };
 }
 
-export const topics: readonly Topic[] = readFileSync(
-  new URL('./topics.tsv', import.meta.url),
-  'utf8',
-)
-  .split('\n')
-  .filter((line) => line !== '' && !line.startsWith('#'))
-  .map(parse);
+function readGroups(file: string): readonly Topic[] {
+  return readFileSync(new URL(file, import.meta.url), 'utf8')
+    .split('\n')
+    .filter((line) => line !== '' && !line.startsWith('#'))
+    .map(parse);
+}
+
+/** Topics by what WordNet calls a word a kind of, for words that the wordbook lacks. */
+const topics = readGroups('./topics.tsv');
+/** What a noun may be a name for. */
+const nameKinds = readGroups('./name-kinds.tsv');
 
 /** The senses a learner meets: the first of the nouns, and others used a third as often. */
 function mainSenses(word: string): Sense[] {
@@ -57,17 +65,60 @@ function belongs(word: string, topic: Topic): boolean {
   );
 }
 
-/** The names of the topics a word belongs to; a plural belongs where its singular does. */
-export function topicsOf(word: string): string[] {
+/** The names of the groups a word belongs to; a plural belongs where its singular does. */
+function groupsOf(word: string, groups: readonly Topic[]): string[] {
   const base = basesOf(word, 'n')[0];
-  return topics
+  return groups
     .filter(
-      (topic) =>
-        belongs(word, topic) ||
+      (group) =>
+        belongs(word, group) ||
         (base !== undefined &&
           sensesOf(word).length === 0 &&
-          !topic.removed.has(word) &&
-          belongs(base, topic)),
+          !group.removed.has(word) &&
+          belongs(base, group)),
     )
-    .map((topic) => topic.name);
+    .map((group) => group.name);
+}
+
+/** Topics that the wordbook does not have, and are kept for words of either. */
+const ownTopics = new Set(['jobs', 'land and water', 'buildings and places']);
+
+/** The topics of the sense a school meets first, and of others that are met as early. */
+function mainTopics(senses: readonly WordbookSense[]): string[] {
+  const age = senses[0]?.age ?? 0;
+  return senses
+    .filter((sense) => sense.sense === 1 || sense.age <= age)
+    .flatMap((sense) => sense.topics);
+}
+
+/** The topics of a word: the wordbook's for its headwords, WordNet's for the others. */
+export function topicsOf(word: string, senses: readonly WordbookSense[] | undefined): string[] {
+  const found = groupsOf(word, topics);
+  if (senses === undefined) return found;
+  const own = mainTopics(senses);
+  return [...new Set([...own, ...found.filter((name) => ownTopics.has(name))])];
+}
+
+/** What a word is a name for: of a headword that is a noun first and of a fitting topic, and of no plural. */
+export function nameKindsOf(word: string, senses: readonly WordbookSense[] | undefined): string[] {
+  const first = senses?.[0];
+  const plural = basesOf(word, 'n').length > 0;
+  return nameKinds
+    .filter((kind) => {
+      if (kind.added.has(word)) return true;
+      if (first === undefined) return !plural && isFirst(word, kind);
+      if (first.wordClass !== 'n' || !belongs(word, kind)) return false;
+      return kind.asked.size === 0 || first.topics.some((topic) => kind.asked.has(topic));
+    })
+    .map(({ name }) => name);
+}
+
+/** True where the first of its noun senses is of the kind. */
+function isFirst(word: string, kind: Topic): boolean {
+  const first = mainSenses(word)[0];
+  return (
+    first !== undefined &&
+    !kind.removed.has(word) &&
+    ancestors(first.synset).some((each) => each.words.some((name) => kind.kinds.has(name)))
+  );
 }

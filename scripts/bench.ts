@@ -125,7 +125,9 @@ const cut = (size: number): LexiconPack => ({
   classes: pack.classes.split(' ').slice(0, size).join(' '),
   kinds: pack.kinds.split(' ').slice(0, size).join(' '),
   zipf: pack.zipf.slice(0, size),
-  ease: pack.ease.slice(0, size),
+  heads: '',
+  ages: pack.ages.slice(0, size),
+  cefrs: pack.cefrs.slice(0, size),
 });
 let base = 0;
 for (const size of [10_000, 20_000, 40_000]) {

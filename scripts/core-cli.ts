@@ -43,7 +43,10 @@ if (found === undefined) {
 const readText = (name: string) =>
   strFromU8(gunzipSync(readFileSync(new URL(`../data/packs/${name}.pack`, import.meta.url))));
 const readPack = (name: string): unknown => JSON.parse(readText(name));
-core.useMeanings(() => `${readText('meanings')}\n${readText('meanings-rare')}`);
+core.useMeanings(() => [
+  `${readText('meanings')}\n${readText('meanings-rare')}`,
+  readText('sentences'),
+]);
 core.useSyllables(() => readText('syllables'));
 core.useLexicon('american', () => ({ lexicon: readPack('lexicon') as LexiconPack }));
 core.useLexicon('british', () => ({

@@ -3,6 +3,7 @@ import * as Comlink from 'comlink';
 import { gunzipSync, strFromU8 } from 'fflate';
 import britishUrl from '../../data/packs/british.pack?url';
 import meaningsUrl from '../../data/packs/meanings.pack?url';
+import sentencesUrl from '../../data/packs/sentences.pack?url';
 import packUrl from '../../data/packs/lexicon.pack?url';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { SentenceCheck } from '~core/languages/shared/sentence-check';
@@ -58,8 +59,11 @@ const engines: Readonly<Record<Accent, () => Promise<Engine>>> = {
   american: once(() => open('american')),
   british: once(() => open('british')),
 };
+const fetchText = async (url: string) => strFromU8(gunzipSync(await fetchPack(url)));
+/** The meanings with the wordbook's sentences. */
 const meanings = once(
-  async () => new Meanings(strFromU8(gunzipSync(await fetchPack(meaningsUrl)))),
+  async () =>
+    new Meanings(...(await Promise.all([fetchText(meaningsUrl), fetchText(sentencesUrl)]))),
 );
 
 const syllables = once(

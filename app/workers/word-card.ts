@@ -1,6 +1,7 @@
 /** What a word card shows: the whole analysis with what belongs to one class. */
 import { sequenceIndexOf } from '~core/classes/class-sequence';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { offerTest } from '~core/reach/fitness';
 import { checkWord, showGrapheme, type WordReach } from '~core/reach/check-word';
 import { phonemesOf, showSound, toIpa } from '~core/languages/en/sounds/phonemes';
 import { analyseWord, type WordAnalysis } from '~core/languages/en/words/analyse-word';
@@ -63,8 +64,12 @@ export function describeForCard(
   const reading = entry?.readings[0] ?? guessReading(word, lexicon);
   const units = reading?.units ?? [];
   const analysis = analyseWord(word, lexicon);
-  /** Spellings of the other side of the Atlantic are no words of this class. */
-  const suits = (each: string) => lexicon.suits(each, profile.spelling);
+  /** What is beside the word is only what this class may be offered. */
+  const fit = offerTest(lexicon, profile);
+  const suits = (each: string) => {
+    const found = lexicon.find(each);
+    return found !== undefined && fit(found);
+  };
   const inventory = phonemesOf(lexicon.accent).map((each) => each.phoneme);
   const pairs = entry
     ? soundIndex(lexicon)

@@ -61,6 +61,10 @@ export interface ClassProfile {
   readonly knownWords: readonly string[];
   /** Words this class is never offered. */
   readonly hiddenWords: readonly string[];
+  /** Words this class is offered although they are kept from others of its age. */
+  readonly shownWords?: readonly string[];
+  /** The age whose words the class is offered, where it is not that of its year. */
+  readonly offerAge?: number;
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   readonly grammar?: readonly StructureSetting[];
   /** Sets of words that this class takes for each other, beside those of the word bank. */

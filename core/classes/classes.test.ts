@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { validateAs } from '../records/validate';
-import { cefrOf, easeScore, levelOfScore, ukYearOf, usGradeOf } from '../kernel/level';
+import { cefrOf, levelOfAge, ageOfLevel, ukYearOf, usGradeOf } from '../kernel/level';
 import { levelOptions, scaleOf } from './class-level';
 import { completeClass } from './new-class';
 import { readRoster } from './roster';
@@ -45,19 +45,11 @@ describe('the internal scale', () => {
     for (const band of bands) expect(cefrOf((band.from + band.to) / 2)).toBe(band.value);
   });
 
-  test('the measured cuts of the ease score are the borders of the CEFR levels', () => {
-    const borders = [6.31, 4.85, 4.0, 3.4];
-    const names = borders
-      .flatMap((cut) => [cut + 0.01, cut - 0.01])
-      .map((s) => cefrOf(levelOfScore(s)));
-    expect(names).toEqual(['A1', 'A2', 'A2', 'B1', 'B1', 'B2', 'B2', 'C1']);
-    const ease = { daleChall: true, spache: true, classroom: false };
-    expect(easeScore(4, ease)).toBeCloseTo(5.6);
-  });
-
-  test('a rarer word never lies lower', () => {
-    const levels = Array.from({ length: 90 }, (_, step) => levelOfScore(9 - step / 10));
-    expect([...levels].sort((left, right) => left - right)).toEqual(levels);
+  test('a year of school is the age of its children less five', () => {
+    // Reception is five, Year 1 (US Kindergarten) six, Year 2 (Grade 1) seven: common practice in England.
+    expect([5, 6, 7].map((age) => ukYearOf(levelOfAge(age)))).toEqual(['Rec', 'Y1', 'Y2']);
+    expect([6, 7].map((age) => usGradeOf(levelOfAge(age)))).toEqual(['K', 'G1']);
+    expect(ageOfLevel(levelOfAge(9))).toBe(9);
   });
 });
 

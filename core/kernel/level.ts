@@ -9,47 +9,10 @@
 /** A position on the internal scale, in UK school years. */
 export type Level = number;
 
-/** Where a list of easy words knows the word: bits of the pack's `ease` column. */
-export interface Ease {
-  readonly daleChall: boolean;
-  readonly spache: boolean;
-  readonly classroom: boolean;
-}
-
-/**
- * Frequency joined with two lists of easy words. Zipf + 1.2 on the Dale–Chall
- * list + 0.4 on the Spache list, cut at 6.31 / 4.85 / 4.00 / 3.40, put 74 % of
- * 300 words of five CEFR levels right and 97 % within one.
- */
-export function easeScore(zipf: number, ease: Ease): number {
-  return zipf + (ease.daleChall || ease.classroom ? 1.2 : 0) + (ease.spache ? 0.4 : 0);
-}
-
-/** Score against scale: the four cuts between CEFR levels and the ends of the scale. */
-const anchors: readonly (readonly [score: number, level: Level])[] = [
-  [8.2, 0],
-  [6.31, 1.2],
-  [4.85, 3.4],
-  [4.0, 6.5],
-  [3.4, 9.5],
-  [2.4, 13],
-  [1.0, 14],
-];
-
-/** The level of a word on the internal scale, from its score. */
-export function levelOfScore(score: number): Level {
-  const first = anchors[0] as (typeof anchors)[number];
-  if (score >= first[0]) return first[1];
-  for (let index = 1; index < anchors.length; index += 1) {
-    const [lowScore, lowLevel] = anchors[index] as (typeof anchors)[number];
-    const [highScore, highLevel] = anchors[index - 1] as (typeof anchors)[number];
-    if (score >= lowScore) {
-      const part = (highScore - score) / (highScore - lowScore);
-      return highLevel + part * (lowLevel - highLevel);
-    }
-  }
-  return 14;
-}
+/** The year of school of children of an age: Reception is 5, Year 1 (US Kindergarten) 6. */
+export const levelOfAge = (age: number): Level => age - 5;
+/** The age of the children of a year of school. */
+export const ageOfLevel = (level: Level): number => level + 5;
 
 export type CefrLevel = 'A1' | 'A2' | 'B1' | 'B2' | 'C1';
 const cefrTops: readonly (readonly [CefrLevel, Level])[] = [
@@ -59,6 +22,9 @@ const cefrTops: readonly (readonly [CefrLevel, Level])[] = [
   ['B2', 9.5],
   ['C1', Infinity],
 ];
+
+/** The CEFR levels in order. */
+export const cefrLevels: readonly CefrLevel[] = cefrTops.map(([name]) => name);
 
 /** The CEFR level a position on the scale falls in. */
 export function cefrOf(level: Level): CefrLevel {

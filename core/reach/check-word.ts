@@ -2,24 +2,26 @@
  * Reach: is a word taught to a class, just ahead of it, or past it?
  *
  * Two questions are asked. Can the class decode it: has every correspondence in
- * it been taught, at which step? And is it a word the class would meet: how far
- * above the class's level is it by frequency and graded lists? A word the class
- * knows by sight or by topic is secure whatever its spelling.
+ * it been taught, at which step? And does the class know what it means, by the
+ * age or the CEFR level at which it is met? A word that can be sounded out is
+ * never refused for its meaning; it says so in a reason of its own. A word the
+ * class knows by sight or by topic is secure whatever its spelling.
  */
 import type { ClassProfile } from '../classes/class-profile';
-import { scaleOf } from '../classes/class-level';
 import { sequenceIndexOf } from '../classes/class-sequence';
 import { reaches, type Reach } from '../kernel/reach';
 import { shapesOf, type SequenceIndex } from '../languages/en/sounds/sequence';
 import { showSound } from '../languages/en/sounds/phonemes';
 import type { LexiconEntry, Reading } from '../languages/en/lexicon/lexicon';
-import { cefrOf, ukYearOf, usGradeOf, type Level } from '../kernel/level';
+import { ukYearOf, usGradeOf, type Level } from '../kernel/level';
+import { meaningAhead, meaningTest } from './meaning-reach';
 
 export type { Reach };
 
 /** Why a word has its reach, in words for the teacher. */
 export interface ReachReason {
-  readonly kind: 'known' | 'grapheme' | 'shape' | 'rarity' | 'unknown' | 'decodable';
+  readonly kind:
+    'known' | 'grapheme' | 'shape' | 'meaning' | 'sentence' | 'structure' | 'unknown' | 'decodable';
   readonly text: string;
   /** The grapheme it is about, where it is about one. */
   readonly grapheme?: string;
@@ -41,8 +43,6 @@ export interface WordReach {
 
 /** Steps past the class's own that count as just ahead. */
 export const STRETCH_STEPS = 3;
-/** Years above the class's level at which a word stops being secure, and stops being a stretch. */
-export const RARITY_MARGINS = { secure: 2, stretch: 5 } as const;
 
 const order = reaches;
 const worse = (left: Reach, right: Reach): Reach =>
@@ -112,9 +112,12 @@ function decodingLevel(entry: LexiconEntry, index: SequenceIndex): Level {
   return Math.max(taught, (taught + entry.level) / 2);
 }
 
-function levelName(level: Level, profile: ClassProfile): string {
-  if (profile.level.system === 'cefr') return cefrOf(level);
-  return profile.level.system === 'us' ? usGradeOf(level) : ukYearOf(level);
+/** Where a word's meaning lies, in the words of the class's own system. */
+function meaningText(entry: LexiconEntry, profile: ClassProfile): string {
+  const estimate = entry.levelFrom === 'estimate' ? ' (an estimate)' : '';
+  if (profile.level.system === 'cefr') return `A word of ${entry.cefr}${estimate}.`;
+  const year = profile.level.system === 'us' ? usGradeOf(entry.level) : ukYearOf(entry.level);
+  return `Most children know what it means from about age ${Math.round(entry.age)}, ${year}${estimate}.`;
 }
 
 /**
@@ -157,22 +160,22 @@ export function checkWord(
     reach = decoding.reach;
     reasons.push(...decoding.reasons);
   }
-  const above = entry.level - scaleOf(profile.level).middle;
-  if (above > RARITY_MARGINS.secure) {
-    // A class on the sequence can sound a rare word out, so rarity alone puts nothing past its reach.
-    const far = above > RARITY_MARGINS.stretch && profile.step === null;
-    reach = worse(reach, far ? 'beyond' : 'stretch');
-    const text = `Rare for this class: by its frequency about ${levelName(entry.level, profile)} (an estimate).`;
-    reasons.push({ kind: 'rarity', text });
-  }
+  const meaning = meaningTest(profile)(entry);
+  reach = worse(reach, meaning);
   if (reasons.length === 0) {
     reasons.push({
       kind: 'decodable',
       text:
         profile.step === null
-          ? 'Common enough for this class.'
+          ? 'Known to most of such a class.'
           : `Every spelling in it is taught by step ${profile.step}.`,
     });
+  }
+  // What it means is a matter of its own: it stands second, and is said where it asks for a word to the class.
+  if (meaning !== 'secure' || meaningAhead(entry, profile) >= 1) {
+    const reason: ReachReason = { kind: 'meaning', text: meaningText(entry, profile) };
+    if (profile.step === null && meaning !== 'secure') reasons.splice(0, reasons.length, reason);
+    else reasons.push(reason);
   }
   const level = profile.step === null ? entry.level : decodingLevel(entry, index);
   return { word, reach, reasons, level };

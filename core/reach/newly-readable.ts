@@ -29,7 +29,7 @@ export function newlyReadable(
   for (const entry of lexicon.entries) {
     if (entry.zipf < LEAST_ZIPF) break;
     const here = found[(steps[entry.rank] ?? 0) - 1];
-    if (here === undefined) continue;
+    if (here === undefined || entry.from > 0) continue;
     here.count += 1;
     if (here.words.length < mostWords) here.words.push(entry.word);
   }

@@ -4,11 +4,11 @@
  * alone and are found once; a move along it costs one comparison a word.
  */
 import type { ClassProfile } from '../classes/class-profile';
-import { scaleOf } from '../classes/class-level';
 import { sequenceIndexOf } from '../classes/class-sequence';
 import { shapesOf, type SequenceIndex } from '../languages/en/sounds/sequence';
 import type { Lexicon, LexiconEntry } from '../languages/en/lexicon/lexicon';
-import { RARITY_MARGINS, STRETCH_STEPS, type Reach } from './check-word';
+import { STRETCH_STEPS, type Reach } from './check-word';
+import { meaningTest } from './meaning-reach';
 
 /** A step past every sequence: for a word that has a spelling the sequence never teaches. */
 const NEVER = 255;
@@ -61,16 +61,12 @@ export function reachTest(lexicon: Lexicon, profile: ClassProfile): (entry: Lexi
   const sight = step === null ? [] : index.sightWordsUpTo(step);
   const known = ranksOf([...profile.knownWords, ...sight], lexicon);
   const steps = step === null ? undefined : decodingSteps(lexicon, index);
-  const level = scaleOf(profile.level).middle;
+  const meaning = meaningTest(profile);
   return (entry) => {
     if (known.has(entry.rank)) return 'secure';
-    const rare = entry.level - level;
-    if (step === null || steps === undefined) {
-      if (rare <= RARITY_MARGINS.secure) return 'secure';
-      return rare > RARITY_MARGINS.stretch ? 'beyond' : 'stretch';
-    }
+    if (step === null || steps === undefined) return meaning(entry);
     const from = steps[entry.rank] ?? NEVER;
     if (from > step + STRETCH_STEPS) return 'beyond';
-    return from > step || rare > RARITY_MARGINS.secure ? 'stretch' : 'secure';
+    return from > step ? 'stretch' : meaning(entry);
   };
 }

@@ -15,6 +15,7 @@ import {
   IsString,
   Matches,
   MaxLength,
+  Max,
   Min,
   ValidateIf,
   ValidateNested,
@@ -180,6 +181,21 @@ export class ClassRecord implements ClassProfile {
   @ArrayUnique()
   @ArrayMaxSize(5000)
   hiddenWords!: string[];
+
+  /** Words this class is offered although they are kept from others of its age. */
+  @IsOptional()
+  @IsArray()
+  @IsString({ each: true })
+  @ArrayUnique()
+  @ArrayMaxSize(5000)
+  shownWords?: string[];
+
+  /** The age whose words the class is offered, where it is not that of its year. */
+  @IsOptional()
+  @IsInt({ message: 'The age must be a whole number.' })
+  @Min(3, { message: 'Choose an age from 3 to 18.' })
+  @Max(18, { message: 'Choose an age from 3 to 18.' })
+  offerAge?: number;
 
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   @IsOptional()

@@ -3,6 +3,7 @@
  * that the class can read, the words that break it, and a picture. Everything
  * but the wording of the rule is found in the lexicon.
  */
+import { offerTest } from '../reach/fitness';
 import type { ClassProfile } from '../classes/class-profile';
 import { basesOf, builtForm, prefixes, shownSuffix } from '../languages/en/forms/built-form';
 import { ingUse } from '../languages/en/forms/ing-use';
@@ -75,11 +76,12 @@ function soundCard(
   });
   // The same letters saying something else.
   const spellings = groups.slice(0, LINES).map((group) => group.spelling);
+  const fit = offerTest(lexicon, profile);
   const exceptions = lexicon.entries
     .slice(0, FREQUENT)
     .filter(
       (entry) =>
-        lexicon.suits(entry.word, profile.spelling) &&
+        fit(entry) &&
         entry.readings.every((reading) =>
           reading.units.every((unit) => unit.phonemes.join(' ') !== sound),
         ) &&
@@ -151,10 +153,11 @@ function patternCard(
 ): Omit<RuleCard, 'topic'> {
   const groups = reachable({ pattern, limit: 60, maxSyllables: 2 }, profile, lexicon);
   const words = groups.flatMap((group) => group.words).map(({ entry }) => entry.word);
+  const fit = offerTest(lexicon, profile);
   const name = patternTexts[pattern];
   const exceptions = lexicon.entries
     .slice(0, FREQUENT)
-    .filter((entry) => lexicon.suits(entry.word, profile.spelling) && breaksPattern(entry, pattern))
+    .filter((entry) => fit(entry) && breaksPattern(entry, pattern))
     .map((entry) => entry.word);
   return {
     title: `${name.charAt(0).toUpperCase()}${name.slice(1)}`,

@@ -16,6 +16,7 @@ import {
 import { versions } from '../kernel/version';
 import { inflect as inflectWord, ruleText } from '../languages/en/forms/inflect';
 import { checkWord } from '../reach/check-word';
+import { sentencesOf as findSentences } from '../reach/sentences-of';
 import type { Sequence } from '../languages/en/sounds/sequence';
 import { ruleCard as makeRuleCard, type RuleTopic } from '../rule-cards/rule-card';
 import type { ClassProfile } from '../classes/class-profile';
@@ -35,7 +36,12 @@ import { defaultSequences, sequenceIndexOf } from '../classes/class-sequence';
 import type { Accent } from '../kernel/accent';
 import { isPatternName, type PatternName } from '../languages/en/sounds/patterns';
 import { analyseWord as analyse, describeReading } from '../languages/en/words/analyse-word';
-import { explainWord as explain, findWords as search, type WordQuery } from '../search/find-words';
+import {
+  explainWord as explain,
+  findWords as search,
+  orderOf,
+  type WordQuery,
+} from '../search/find-words';
 import { pseudowords as makePseudowords } from '../search/pseudowords';
 import { wordsLike as likeness } from '../search/words-like';
 import { define as defineWord } from '../languages/en/words/meanings';
@@ -58,6 +64,16 @@ export function define({ word }: { word: string }) {
     throw new Error('The meanings are not loaded: call useMeanings first.');
   }
   return defineWord(word, known, loadedLexicon());
+}
+
+/** Sentences with a word in them, in whatever form: those that suit the class first, with the words past its reach. */
+export function sentencesOf({ word, class: settings }: { word: string; class?: ClassSettings }) {
+  const known = loadedMeanings();
+  if (known === undefined) {
+    throw new Error('The meanings are not loaded: call useMeanings first.');
+  }
+  const profile = settings ? completeClass(settings) : undefined;
+  return findSentences(word, known, loadedLexicon(profile?.accent), profile);
 }
 
 /** A word taken apart: graphemes, phonemes, syllables, patterns, parts, frequency, level, pictures. */
@@ -128,18 +144,18 @@ export function findWords(query: ScriptQuery) {
   const { lexicon, query: asked } = readQuery(query);
   const result = search(lexicon, asked);
   const found = result.groups.flatMap((group) => group.words);
-  if ((query.sort ?? 'frequency') === 'frequency') {
-    found.sort((left, right) => left.entry.rank - right.entry.rank);
-  }
+  const compare = orderOf(asked, lexicon);
+  found.sort((left, right) => compare(left.entry, right.entry));
   return {
     total: result.total,
     spellings: result.groups.map(({ spelling, total }) => ({ spelling, total })),
-    words: found.slice(0, limit).map(({ entry, reading, reach, partner }) => ({
+    words: found.slice(0, limit).map(({ entry, reading, reach, partner, forms }) => ({
       word: entry.word,
       ...describeReading(reading),
       zipf: entry.zipf,
       ...(reach ? { reach: reach.reach } : {}),
       ...(partner === undefined ? {} : { partner }),
+      ...(forms ? { forms } : {}),
     })),
   };
 }

@@ -33,11 +33,14 @@ export function loadedLexicon(accent: Accent = 'american'): Lexicon {
   return lexicon;
 }
 
-let meaningsSource: (() => string) | undefined;
+/** Packed meanings, and the sentences packed apart. */
+export type MeaningsSource = () => readonly [meanings: string, sentences: string];
+
+let meaningsSource: MeaningsSource | undefined;
 let meanings: Meanings | undefined;
 
 /** Says where the packed meanings come from; they are read when first needed. */
-export function useMeanings(source: () => string): void {
+export function useMeanings(source: MeaningsSource): void {
   meaningsSource = source;
   meanings = undefined;
 }
@@ -45,7 +48,7 @@ export function useMeanings(source: () => string): void {
 /** The meanings, read when first needed; undefined where none were given. */
 export function loadedMeanings(): Meanings | undefined {
   if (meanings === undefined && meaningsSource !== undefined)
-    meanings = new Meanings(meaningsSource());
+    meanings = new Meanings(...meaningsSource());
   return meanings;
 }
 

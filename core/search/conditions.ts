@@ -6,12 +6,14 @@ import { levelOptions } from '../classes/class-level';
 import { ingForm, ingRules, type IngRuleName } from '../languages/en/forms/ing';
 import { ingUse } from '../languages/en/forms/ing-use';
 import { showGrapheme } from '../reach/check-word';
+import { offerTest } from '../reach/fitness';
 import { reachTest } from '../reach/reach-table';
 import { patternMask, patternTexts } from '../languages/en/sounds/patterns';
 import { showSound } from '../languages/en/sounds/phonemes';
 import type { Lexicon, LexiconEntry, Reading } from '../languages/en/lexicon/lexicon';
 import { possessive } from '../kernel/possessive';
 import type { Condition } from './condition';
+import { meaningConditions } from './meaning-conditions';
 import {
   idsOf,
   joinOf,
@@ -22,10 +24,10 @@ import {
   soundConditions,
 } from './sound-conditions';
 import { readExpression } from '../languages/en/words/pattern-language';
-import { rhymeKey, soundIndex } from '../languages/en/words/sound-index';
-import { wordClassBits } from '../languages/en/lexicon/word-class';
+import { phonemesIn, rhymeKey, soundIndex } from '../languages/en/words/sound-index';
+import { wordClassBits, type WordClassName } from '../languages/en/lexicon/word-class';
 import { compoundWords, wordFacts } from '../languages/en/words/word-facts';
-import type { StressPlace, WordQuery } from './word-query';
+import type { Place, StressPlace, WordQuery } from './word-query';
 
 function withoutConditions(query: WordQuery, lexicon: Lexicon): Condition[] {
   const { sounds = [], spellings = [], patterns = [] } = query.without ?? {};
@@ -113,7 +115,33 @@ export function ingRulesOf(lexicon: Lexicon): ReadonlyMap<LexiconEntry, IngRuleN
   return rules;
 }
 
-/** Words of this class; a verb must be met as one (its -ing form is in use). */
+const schoolLetters: Readonly<Partial<Record<WordClassName, string>>> = {
+  noun: 'n',
+  verb: 'v',
+  adjective: 'a',
+  adverb: 'd',
+  preposition: 'p',
+  conjunction: 'c',
+  pronoun: 'o',
+  determiner: 't',
+  number: 'm',
+  auxiliary: 'x',
+  interjection: 'i',
+};
+
+/** Whether a school meets a word in this class, by the wordbook; undefined for a word that it lacks. */
+export function metAs(
+  entry: LexiconEntry,
+  wordClass: WordClassName,
+  lexicon: Lexicon,
+): 'first' | 'too' | 'never' | undefined {
+  const { schoolClasses } = lexicon.lemmaOf(entry);
+  if (schoolClasses === '') return undefined;
+  const at = schoolClasses.indexOf(schoolLetters[wordClass] ?? '?');
+  return at === 0 ? 'first' : at > 0 ? 'too' : 'never';
+}
+
+/** Words of this class, by the wordbook where it has them; else a verb must be met as one (its -ing form is in use). */
 function wordClassCondition(query: WordQuery, lexicon: Lexicon): Condition[] {
   const { wordClass } = query;
   if (wordClass === undefined) return [];
@@ -123,6 +151,7 @@ function wordClassCondition(query: WordQuery, lexicon: Lexicon): Condition[] {
       asks: `is ${/^[aeiou]/.test(wordClass) ? 'an' : 'a'} ${wordClass}`,
       test: (entry) =>
         (entry.kinds & bit) !== 0 &&
+        metAs(entry, wordClass, lexicon) !== 'never' &&
         (wordClass !== 'verb' ||
           ingRulesOf(lexicon).has(entry) ||
           /(ed|ing|s)$/.test(entry.word) ||
@@ -196,6 +225,7 @@ export function conditionsOf(query: WordQuery, lexicon: Lexicon): Condition[] {
     });
   }
   conditions.push(...wordClassCondition(query, lexicon), ...soundConditions(query));
+  conditions.push(...meaningConditions(query, lexicon));
   conditions.push(...withoutConditions(query, lexicon));
   if (stress !== undefined) {
     conditions.push({
@@ -231,18 +261,11 @@ export function conditionsOf(query: WordQuery, lexicon: Lexicon): Condition[] {
     });
   }
   if (query.class) {
-    const { spelling } = query.class;
+    const { spelling, name } = query.class;
     conditions.push({
-      asks: `is a ${spelling === 'uk' ? 'British' : 'American'} spelling`,
-      test: ({ word }) => lexicon.suits(word, spelling),
+      asks: `is a ${spelling === 'uk' ? 'British' : 'American'} spelling and may be offered to ${name}`,
+      test: offerTest(lexicon, query.class),
     });
-    if (query.class.hiddenWords.length > 0) {
-      const hidden = new Set(query.class.hiddenWords.map((word) => word.toLowerCase()));
-      conditions.push({
-        asks: `may be offered to ${query.class.name}`,
-        test: ({ word }) => !hidden.has(word.toLowerCase()),
-      });
-    }
   }
   if (query.class && query.knows !== undefined && query.knows !== 'any') {
     const reach = reachTest(lexicon, query.class);
@@ -262,35 +285,60 @@ export function conditionsOf(query: WordQuery, lexicon: Lexicon): Condition[] {
   return conditions;
 }
 
+const atPlace = (index: number, last: number, place: Place) =>
+  place === 'any' ||
+  (place === 'start' && index === 0) ||
+  (place === 'end' && index === last) ||
+  (place === 'middle' && index > 0 && index < last);
+
 function minimalPairCondition(
   pair: readonly [string, string],
   query: WordQuery,
   lexicon: Lexicon,
 ): Condition {
-  const pairs = soundIndex(lexicon).pairsOf(pair[0], pair[1]);
-  const fits = partnerTest(query, lexicon);
+  const where = { any: '', start: ' at its start', middle: ' in its middle', end: ' at its end' };
   return {
-    asks: `becomes another word when ${showSound(pair[0].split(' '))} is changed to ${showSound(pair[1].split(' '))}`,
-    test: (entry) => pairs.get(entry)?.some(fits) ?? false,
+    asks: `becomes another word when ${showSound(pair[0].split(' '))} is changed to ${showSound(pair[1].split(' '))}${where[query.place ?? 'any']}`,
+    test: (entry) => pairPartners(entry, query, lexicon).length > 0,
   };
 }
 
-/** The other word of a pair must be within the query's level and class too. */
+/** The other word of a pair must be one the class may be offered, within the query's level and reach too. */
 function partnerTest(query: WordQuery, lexicon: Lexicon): (entry: LexiconEntry) => boolean {
   const top = query.level === undefined ? 99 : (topOfLevel(query.level) ?? 99);
   const limited = query.class && query.knows && query.knows !== 'any' ? query.class : undefined;
   const reach = limited ? reachTest(lexicon, limited) : undefined;
-  return (entry) => entry.level <= top && (reach === undefined || reach(entry) !== 'beyond');
+  const offered = query.class ? offerTest(lexicon, query.class) : () => true;
+  return (entry) =>
+    !entry.word.includes("'") &&
+    entry.level <= top &&
+    offered(entry) &&
+    (reach === undefined || reach(entry) !== 'beyond');
 }
 
-/** The words a word becomes by the query's change of sound. */
+const partnerTests = new WeakMap<WordQuery, (entry: LexiconEntry) => boolean>();
+
+/** The words a word becomes by the query's change of sound, in its place; the easiest first. Contractions are none. */
 export function pairPartners(
   entry: LexiconEntry,
   query: WordQuery,
   lexicon: Lexicon,
 ): LexiconEntry[] {
-  if (query.minimalPair === undefined) return [];
+  if (query.minimalPair === undefined || entry.word.includes("'")) return [];
   const [from, to] = query.minimalPair;
+  const fits = partnerTests.get(query) ?? partnerTest(query, lexicon);
+  partnerTests.set(query, fits);
+  const { place = 'any' } = query;
+  const own = phonemesIn(entry.readings[0].units);
+  const inPlace = (partner: LexiconEntry) =>
+    place === 'any' ||
+    partner.readings.some((reading) => {
+      const other = phonemesIn(reading.units);
+      const index = own.findIndex((phoneme, at) => phoneme !== other[at]);
+      return other.length === own.length && atPlace(index, own.length - 1, place);
+    });
   const partners = soundIndex(lexicon).pairsOf(from, to).get(entry) ?? [];
-  return partners.filter(partnerTest(query, lexicon));
+  return partners
+    .filter((each) => fits(each) && inPlace(each))
+    .sort((left, right) => left.level - right.level || left.rank - right.rank);
 }

@@ -1,9 +1,12 @@
 /** Search: the words that meet every condition of a query, with counts at once. */
 import { checkWord, type WordReach } from '../reach/check-word';
-import { conditionsOf, pairPartners } from './conditions';
+import { conditionsOf, metAs, pairPartners } from './conditions';
 import type { Condition } from './condition';
-import { litGraphemes, wantedCorrespondences } from './sound-conditions';
+import { homophonesOf, oppositesOf } from './meaning-conditions';
+import { meaningAhead } from '../reach/meaning-reach';
+import { litGraphemes, strengthOf, wantedCorrespondences } from './sound-conditions';
 import type { Lexicon, LexiconEntry, Reading } from '../languages/en/lexicon/lexicon';
+import { familyOf } from '../languages/en/words/word-family';
 import type { SortOrder, WordQuery } from './word-query';
 
 export { readSpelling, unitSays } from './sound-conditions';
@@ -16,8 +19,10 @@ export interface FoundWord {
   /** Indexes into the reading's units of the graphemes that were asked for. */
   readonly matches: readonly number[];
   readonly reach: WordReach | undefined;
-  /** The other word of a minimal pair. */
+  /** The other word of a minimal pair, a homophone, an opposite: what was asked for. */
   readonly partner?: string;
+  /** The word's inflected forms, where forms are folded. */
+  readonly forms?: readonly string[];
 }
 
 export interface SpellingGroup {
@@ -64,24 +69,46 @@ export function* matchingWords(lexicon: Lexicon, query: WordQuery): Iterable<Mat
   for (const entry of candidates(lexicon, wanted)) {
     const reading = fittingReading(entry, conditions, wanted !== undefined);
     if (reading === undefined) continue;
-    yield { entry, reading, matches: litGraphemes(reading, wanted, query.place) };
+    yield {
+      entry,
+      reading,
+      matches: litGraphemes(reading, wanted, query.place, strengthOf(query)),
+    };
   }
 }
 
 const collator = new Intl.Collator('en');
-const byAlphabet = (left: Match, right: Match) =>
-  collator.compare(left.entry.word, right.entry.word);
+type Compare = (left: LexiconEntry, right: LexiconEntry) => number;
+const byAlphabet: Compare = (left, right) => collator.compare(left.word, right.word);
+const byFrequency: Compare = (left, right) => left.rank - right.rank;
 
-function sorted(found: Match[], order: SortOrder): Match[] {
-  const by: Readonly<Record<SortOrder, ((left: Match, right: Match) => number) | undefined>> = {
-    frequency: undefined,
+/** The order of a query's answers. */
+export function orderOf(query: WordQuery, lexicon: Lexicon): Compare {
+  const order = query.sort ?? (query.class ? 'known' : 'frequency');
+  const { class: profile, wordClass } = query;
+  /** What the class knows is one heap, by frequency; what it does not goes by how far ahead it is. */
+  const ahead = (entry: LexiconEntry) =>
+    Math.max(0, Math.ceil(profile ? meaningAhead(entry, profile) - 0.5 : entry.level));
+  const by: Readonly<Record<SortOrder, Compare>> = {
+    known: (left, right) => ahead(left) - ahead(right) || byFrequency(left, right),
+    frequency: byFrequency,
     alphabet: byAlphabet,
-    reach: (left, right) => left.entry.level - right.entry.level,
-    spelling: (left, right) =>
-      left.entry.word.length - right.entry.word.length || byAlphabet(left, right),
+    reach: (left, right) => left.level - right.level || byFrequency(left, right),
+    spelling: (left, right) => left.word.length - right.word.length || byAlphabet(left, right),
   };
   const compare = by[order];
-  return compare ? found.sort(compare) : found;
+  if (order !== 'known' && order !== 'frequency') return compare;
+  if (query.minimalPair !== undefined) {
+    // A pair is as hard as its harder word.
+    const hardest = (entry: LexiconEntry) =>
+      Math.max(entry.level, pairPartners(entry, query, lexicon)[0]?.level ?? 0);
+    return (left, right) => hardest(left) - hardest(right) || byFrequency(left, right);
+  }
+  if (wordClass === undefined) return compare;
+  // What a school meets in this class first stands before what it also meets in it.
+  const rank = { first: 0, too: 2, never: 3 };
+  const met = (entry: LexiconEntry) => rank[metAs(entry, wordClass, lexicon) ?? 'first'];
+  return (left, right) => met(left) - met(right) || compare(left, right);
 }
 
 /** Every word that matches, under its spelling, in the order asked for. */
@@ -99,17 +126,19 @@ export function findWords(lexicon: Lexicon, query: WordQuery): SearchResult {
     totalWithoutReach += 1;
     if (reachCondition && !reachCondition.test(entry, reading)) continue;
     total += 1;
-    const matches = litGraphemes(reading, wanted, query.place);
+    const matches = litGraphemes(reading, wanted, query.place, strengthOf(query));
     const key = wanted === undefined ? '' : (reading.units[matches[0] ?? -1]?.grapheme ?? '');
     const group = groups.get(key);
     const match = { entry, reading, matches };
     if (group === undefined) groups.set(key, [match]);
     else group.push(match);
   }
+  const compare = orderOf(query, lexicon);
   const described = [...groups].map(([spelling, found]) => ({
     spelling,
     total: found.length,
-    words: sorted(found, query.sort ?? 'frequency')
+    words: found
+      .sort((left, right) => compare(left.entry, right.entry))
       .slice(0, query.limit)
       .map((match) => describe(match, query, lexicon)),
   }));
@@ -117,10 +146,28 @@ export function findWords(lexicon: Lexicon, query: WordQuery): SearchResult {
   return { total, totalWithoutReach, groups: described };
 }
 
+/** The word that stands beside a found one, by what the query asks. */
+function partnerOf(entry: LexiconEntry, query: WordQuery, lexicon: Lexicon): string | undefined {
+  if (query.minimalPair) return pairPartners(entry, query, lexicon)[0]?.word;
+  if (query.opposites) return oppositesOf(entry, query, lexicon)[0]?.word;
+  return query.homophones ? homophonesOf(entry, query, lexicon)[0]?.word : undefined;
+}
+
 function describe(match: Match, query: WordQuery, lexicon: Lexicon): FoundWord {
-  const reach = query.class ? checkWord(match.entry.word, match.entry, query.class) : undefined;
-  const partner = pairPartners(match.entry, query, lexicon)[0]?.word;
-  return { ...match, reach, ...(partner === undefined ? {} : { partner }) };
+  const { entry } = match;
+  const reach = query.class ? checkWord(entry.word, entry, query.class) : undefined;
+  const partner = partnerOf(entry, query, lexicon);
+  const forms = query.fold
+    ? familyOf(entry, lexicon)
+        .filter((each) => each.head?.derived === false && lexicon.headOf(each) === entry)
+        .map((each) => each.word)
+    : undefined;
+  return {
+    ...match,
+    reach,
+    ...(partner === undefined ? {} : { partner }),
+    ...(forms ? { forms } : {}),
+  };
 }
 
 /** One condition with its answer for a word. */

@@ -53,10 +53,32 @@ export interface GraphemeWish {
   readonly place: Place;
 }
 
-const soundsOf = (query: WordQuery) => [
+/** The two vowels that ARPAbet writes AH, told apart by their stress. */
+const strengths: Readonly<Record<string, 'strong' | 'weak'>> = { AH1: 'strong', AH0: 'weak' };
+
+const askedSounds = (query: WordQuery) => [
   ...(query.sound === undefined || query.sound === '' ? [] : [query.sound]),
   ...(query.sounds ?? []),
 ];
+const soundsOf = (query: WordQuery) =>
+  askedSounds(query).map((sound) => (strengths[sound] ? 'AH' : sound));
+
+/** Whether AH is asked for as the vowel of sun or as schwa; undefined for either. */
+export function strengthOf(query: WordQuery): 'strong' | 'weak' | undefined {
+  const asked = new Set(askedSounds(query).flatMap((sound) => strengths[sound] ?? []));
+  return asked.size === 1 ? [...asked][0] : undefined;
+}
+
+/** True where the AH of a grapheme is as strong as asked. */
+function isAsStrong(reading: Reading, index: number, strength: 'strong' | 'weak'): boolean {
+  const unit = reading.units[index];
+  if (unit?.phonemes[0] !== 'AH') return true;
+  let vowels = 0;
+  for (const before of reading.units.slice(0, index)) {
+    vowels += before.phonemes.filter(isVowelPhoneme).length;
+  }
+  return (reading.stresses[vowels] ?? 0) > 0 === (strength === 'strong');
+}
 const spellingsOf = (query: WordQuery) =>
   [
     ...(query.spelling === undefined || query.spelling === '' ? [] : [query.spelling]),
@@ -77,17 +99,18 @@ export function wantedCorrespondences(query: WordQuery): ReadonlySet<number> | u
 
 /** Indexes of the graphemes that are in the set, in the place. */
 export function litGraphemes(
-  { units }: Reading,
+  reading: Reading,
   wanted: ReadonlySet<number> | undefined,
   place: Place = 'any',
+  strength?: 'strong' | 'weak',
 ): number[] {
   if (wanted === undefined) return [];
+  const { units } = reading;
   const found: number[] = [];
   for (let index = 0; index < units.length; index += 1) {
     const unit = units[index] as AlignedUnit;
-    if (wanted.has(unit.correspondence.id) && standsAt(index, units.length, place)) {
-      found.push(index);
-    }
+    if (!wanted.has(unit.correspondence.id) || !standsAt(index, units.length, place)) continue;
+    if (strength === undefined || isAsStrong(reading, index, strength)) found.push(index);
   }
   return found;
 }
@@ -98,8 +121,11 @@ const placeWords: Readonly<Record<Place, string>> = {
   middle: ' in the middle',
   end: ' at the end',
 };
+/** Sounds as a teacher reads them; the two vowels that ARPAbet writes AH each with its own sign. */
 export const showSounds = (sounds: readonly string[], join: string) =>
-  sounds.map((sound) => showSound(sound.split(' '))).join(join);
+  sounds
+    .map((sound) => (sound === 'AH0' ? '/ə/' : showSound(sound.replace('AH1', 'AH').split(' '))))
+    .join(join);
 export const joinOf = (match: Match) => (match === 'all' ? ' and ' : ' or ');
 
 /** One set of correspondences for each thing asked; how many must occur is the match. */
@@ -108,9 +134,10 @@ export function setCondition(
   match: Match,
   place: Place,
   asks: string,
+  strength?: 'strong' | 'weak',
 ): Condition {
   const occurs = (set: ReadonlySet<number>, reading: Reading) =>
-    litGraphemes(reading, set, place).length > 0;
+    litGraphemes(reading, set, place, strength).length > 0;
   return {
     asks,
     test: (_, reading) => {
@@ -125,6 +152,8 @@ export function setCondition(
 export function soundConditions(query: WordQuery): Condition[] {
   const { place = 'any', soundMatch = 'any', spellingMatch = 'any' } = query;
   const sounds = soundsOf(query);
+  const named = askedSounds(query);
+  const strength = strengthOf(query);
   const spellings = spellingsOf(query);
   const conditions: Condition[] = [];
   const lit = wantedCorrespondences(query);
@@ -140,9 +169,9 @@ export function soundConditions(query: WordQuery): Condition[] {
     spellings.length > 0
   ) {
     conditions.push({
-      asks: `has ${showSounds(sounds, ' or ')} spelled ${spelled.join(' or ')}${where}`,
-      implied: place === 'any',
-      test: (_, reading) => litGraphemes(reading, lit, place).length > 0,
+      asks: `has ${showSounds(named, ' or ')} spelled ${spelled.join(' or ')}${where}`,
+      implied: place === 'any' && strength === undefined,
+      test: (_, reading) => litGraphemes(reading, lit, place, strength).length > 0,
     });
   }
   if (
@@ -154,9 +183,11 @@ export function soundConditions(query: WordQuery): Condition[] {
         sounds.map((sound) => idsOf((each) => saysSound(each.phonemes, sound))),
         soundMatch,
         place,
-        `${verb(soundMatch)} ${showSounds(sounds, joinOf(soundMatch))}${where}`,
+        `${verb(soundMatch)} ${showSounds(named, joinOf(soundMatch))}${where}`,
+        strength,
       ),
-      implied: spellings.length === 0 && soundMatch === 'any' && place === 'any',
+      implied:
+        spellings.length === 0 && soundMatch === 'any' && place === 'any' && strength === undefined,
     });
   }
   if (

@@ -16,7 +16,8 @@ export const matches = ['any', 'all', 'none'] as const;
 /** Whether one, each or none of several things asked for must be there. */
 export type Match = (typeof matches)[number];
 
-export const sortOrders = ['frequency', 'alphabet', 'reach', 'spelling'] as const;
+/** `known`: what the class knows the meaning of first, the most frequent in front; the default where a class is given. */
+export const sortOrders = ['known', 'frequency', 'alphabet', 'reach', 'spelling'] as const;
 export type SortOrder = (typeof sortOrders)[number];
 
 export const stressPlaces = ['first', 'second', 'last', 'not-first'] as const;
@@ -24,7 +25,10 @@ export const stressPlaces = ['first', 'second', 'last', 'not-first'] as const;
 export type StressPlace = (typeof stressPlaces)[number];
 
 export interface WordQuery {
-  /** ARPAbet: one phoneme (`EY`) or an r-coloured or y-coloured vowel (`AO R`, `Y UW`). */
+  /**
+   * ARPAbet: one phoneme (`EY`) or an r-coloured or y-coloured vowel (`AO R`, `Y UW`);
+   * `AH1` for the vowel of sun alone, `AH0` for schwa alone.
+   */
   readonly sound?: string;
   /** Several sounds; `soundMatch` says how many must be there (any of them where it is not given). */
   readonly sounds?: readonly string[];
@@ -50,8 +54,24 @@ export interface WordQuery {
   readonly stress?: StressPlace;
   /** Words that rhyme with this one. */
   readonly rhymesWith?: string;
-  /** Words that become another word of the search when the first sound is changed to the second. */
+  /** Words that become another word of the search when the first sound is changed to the second, in the `place`. */
   readonly minimalPair?: readonly [string, string];
+  /** A prefix or a suffix as a part of the word, not as letters: un- is in unhappy and not in uncle. */
+  readonly prefix?: string;
+  readonly suffix?: string;
+  /** Words of the family of this one: its forms and what is built on its root. `root` asks the same. */
+  readonly family?: string;
+  readonly root?: string;
+  /** Words that another word sounds like; the words that sound like this one. */
+  readonly homophones?: boolean;
+  readonly homophoneOf?: string;
+  /** Words that have an opposite; the opposites of this one (wordbook). */
+  readonly opposites?: boolean;
+  readonly oppositeOf?: string;
+  /** Nouns that are names for this: one of the lexicon's `nameKinds` (animal, tool, part of the body …). */
+  readonly nameFor?: string;
+  /** Inflected forms stand under their headword. */
+  readonly fold?: boolean;
   readonly beginsWith?: string;
   readonly endsWith?: string;
   readonly wordClass?: WordClassName;

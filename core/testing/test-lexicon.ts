@@ -29,10 +29,11 @@ export function britishLexicon(): Lexicon {
 
 let meanings: Meanings | undefined;
 
-/** The meanings that the browser carries. */
+/** The meanings and sentences that the browser carries. */
 export function testMeanings(): Meanings {
-  const bytes = readFileSync(new URL('../../data/packs/meanings.pack', import.meta.url));
-  meanings ??= new Meanings(strFromU8(gunzipSync(bytes)));
+  const read = (name: string) =>
+    strFromU8(gunzipSync(readFileSync(new URL(`../../data/packs/${name}.pack`, import.meta.url))));
+  meanings ??= new Meanings(read('meanings'), read('sentences'));
   return meanings;
 }
 

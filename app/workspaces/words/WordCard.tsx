@@ -280,11 +280,11 @@ function Meaning(
                   />
                 </span>
               )}
-              {sense.synonyms.length > 0 && (
-                <span className="quiet d-block">like: {sense.synonyms.join(', ')}</span>
+              {sense.near.length > 0 && (
+                <span className="quiet d-block">like: {sense.near.join(', ')}</span>
               )}
-              {sense.antonyms.length > 0 && (
-                <span className="quiet d-block">opposite: {sense.antonyms.join(', ')}</span>
+              {sense.opposites.length > 0 && (
+                <span className="quiet d-block">opposite: {sense.opposites.join(', ')}</span>
               )}
               {sense.kindOf && <span className="quiet d-block">a kind of {sense.kindOf}</span>}
               <button

@@ -1,3 +1,4 @@
+import { offered } from '../making/offered';
 import type { ChoiceItem } from '../interactions/choice/task';
 import type { Maker } from '../making/maker';
 import { numbered, usableWords } from '../making/usable-words';
@@ -23,6 +24,7 @@ const maker: Maker = {
 
   make(input) {
     const { words, parameters, random, lexicon } = input;
+    const fit = offered(input);
     const { used, notes } = usableWords(
       words,
       ({ entry }) => shortMeaning(entry.word, input) ?? 'has no short meaning in the word bank',
@@ -42,6 +44,7 @@ const maker: Maker = {
         ...common.filter(
           (each) =>
             each !== undefined &&
+            fit(each) &&
             (each.kinds & entry.kinds) !== 0 &&
             Math.abs(each.level - entry.level) < 2,
         ),
@@ -52,7 +55,7 @@ const maker: Maker = {
         const sense = shortMeaning(other.word, input);
         if (sense === undefined || sense.wordClass !== found.wordClass) continue;
         // A synonym's meaning could be right too.
-        if (found.synonyms.includes(other.word) || sense.synonyms.includes(word)) continue;
+        if (found.near.includes(other.word) || sense.near.includes(word)) continue;
         if (sense.definition === found.definition || found.kindOf === other.word) continue;
         if (wrong.some((each) => each.text === sense.definition)) continue;
         wrong.push({ text: sense.definition, feedback: `That is ${other.word}.` });

@@ -1,3 +1,4 @@
+import { offered } from '../making/offered';
 import { isVowelPhoneme } from '../../languages/en/sounds/phonemes';
 import type { AlignedUnit } from '../../languages/en/sounds/align';
 import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
@@ -53,7 +54,8 @@ const maker: Maker = {
   bringsWords: true,
   startWords: ['rain', 'train', 'chain', 'brain', 'main'],
 
-  make({ words, parameters, random, lexicon }) {
+  make({ words, parameters, random, lexicon, profile }) {
+    const fit = offered({ profile, lexicon });
     const rimes = new Map<string, MaterialWord[]>();
     for (const word of words) {
       const rime = cut(word)?.rime;
@@ -69,6 +71,7 @@ const maker: Maker = {
           .filter(
             (entry) =>
               entry.word.endsWith(rime) &&
+              fit(entry) &&
               cut({ word: entry.word, entry })?.rime === rime &&
               sounds(entry, rime) === sounds(model, rime),
           )

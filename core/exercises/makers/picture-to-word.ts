@@ -1,3 +1,4 @@
+import { offered } from '../making/offered';
 import type { ChoiceItem } from '../interactions/choice/task';
 import { nearMisses } from '../making/distractors';
 import type { Maker } from '../making/maker';
@@ -16,7 +17,8 @@ const maker: Maker = {
   asks: ['words'],
   workedByDefault: true,
 
-  make({ words, parameters, random, lexicon }) {
+  make({ words, parameters, random, lexicon, profile }) {
+    const fit = offered({ profile, lexicon });
     const { used, notes } = usableWords(words, ({ entry }) => {
       const picture = lexicon.picturesOf(entry.word)[0];
       return picture === undefined ? 'has no picture' : { picture };
@@ -26,7 +28,7 @@ const maker: Maker = {
       ({ word: { word, entry }, found: { picture } }): Omit<ChoiceItem, 'id'>[] => {
         const wrong = nearMisses(entry, lexicon, random, 2, answers, (candidate) => {
           // A word the same picture shows would be right too.
-          return !lexicon.picturesOf(candidate.word).includes(picture);
+          return fit(candidate) && !lexicon.picturesOf(candidate.word).includes(picture);
         });
         if (wrong.length < 2) {
           notes.push({ word, text: `${word} has no near misses to choose from. It was left out.` });

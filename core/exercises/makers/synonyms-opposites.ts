@@ -1,3 +1,4 @@
+import { offered } from '../making/offered';
 import { define } from '../../languages/en/words/meanings';
 import { matchTask } from '../making/match-task';
 import type { Maker } from '../making/maker';
@@ -21,18 +22,23 @@ const maker: Maker = {
   asks: ['words', 'meanings'],
   workedByDefault: true,
 
-  make({ words, parameters, random, lexicon, meanings }) {
+  make({ words, parameters, random, lexicon, meanings, profile }) {
+    const fit = offered({ profile, lexicon });
+    const asCommon = (word: string, zipf: number) => {
+      const found = lexicon.find(word);
+      return found !== undefined && found.zipf >= zipf && fit(found);
+    };
     const given = new Set(words.map(({ word }) => word.toLowerCase()));
     const taken = new Set<string>();
     const { used, notes } = usableWords(words, ({ entry }) => {
       const senses = meanings ? define(entry.word, meanings, lexicon).senses : [];
       const free = (word: string) =>
-        !taken.has(word) && !given.has(word) && (lexicon.find(word)?.zipf ?? 0) >= LEAST_ZIPF;
-      const opposite = senses.flatMap((sense) => sense.antonyms).find(free);
+        !taken.has(word) && !given.has(word) && asCommon(word, LEAST_ZIPF);
+      const opposite = senses.flatMap((sense) => sense.opposites).find(free);
       const synonym = senses
         .slice(0, 2)
-        .flatMap((sense) => sense.synonyms)
-        .filter((word) => (lexicon.find(word)?.zipf ?? 0) >= COMMON_ZIPF)
+        .flatMap((sense) => sense.near)
+        .filter((word) => asCommon(word, COMMON_ZIPF))
         .find(free);
       const partner = opposite ?? synonym;
       if (partner === undefined) return 'has no common synonym or opposite in the word bank';

@@ -1,3 +1,4 @@
+import { offered } from '../making/offered';
 import { showSound } from '../../languages/en/sounds/phonemes';
 import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
 import { phonemesOf } from '../../languages/en/sounds/phonemes';
@@ -32,7 +33,9 @@ function chain({
   words,
   lexicon,
   random,
-}: Pick<MakerInput, 'words' | 'lexicon' | 'random'>): Link[] {
+  profile,
+}: Pick<MakerInput, 'words' | 'lexicon' | 'random' | 'profile'>): Link[] {
+  const fit = offered({ profile, lexicon });
   const index = soundIndex(lexicon);
   const inventory = phonemesOf(lexicon.accent).map((each) => each.phoneme);
   const entries = words.flatMap(({ entry }) => entry ?? []);
@@ -66,6 +69,7 @@ function chain({
           ({ partner }) =>
             !seen.has(partner) &&
             fits(partner, known, top) &&
+            fit(partner) &&
             index.said(phonemesIn(partner.readings[0].units)).length === 1,
         );
       if (next === undefined) break;

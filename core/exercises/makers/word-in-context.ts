@@ -51,11 +51,11 @@ export default readingMaker({
           .slice(0, 12)
           .flatMap((each) => define(each, meanings, lexicon).senses.slice(0, 1)),
       ].filter(
-        ({ definition, synonyms }) =>
+        ({ definition, near }) =>
           definition.length <= LONGEST &&
           definition !== sense.definition &&
           !definition.includes(word) &&
-          !synonyms.includes(word),
+          !near.includes(word),
       );
       const wrong = [
         ...new Map(others.map((each) => [each.definition.toLowerCase(), each])).values(),

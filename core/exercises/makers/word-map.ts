@@ -1,3 +1,4 @@
+import { offered } from '../making/offered';
 import { baseOf } from '../../languages/en/words/word-parts';
 import { define } from '../../languages/en/words/meanings';
 import { soundIndex } from '../../languages/en/words/sound-index';
@@ -27,26 +28,33 @@ type Branch = keyof typeof branches;
 /** What belongs on each branch of a word, each text once on the whole map. */
 function piecesOf(
   entry: LexiconEntry,
-  input: Pick<MakerInput, 'lexicon' | 'meanings'>,
+  input: Pick<MakerInput, 'lexicon' | 'meanings' | 'profile'>,
 ): Omit<BuildPiece, 'id'>[] {
   const { lexicon, meanings } = input;
   const senses = meanings ? define(entry.word, meanings, lexicon).senses.slice(0, 2) : [];
-  const common = (word: string) => (lexicon.find(word)?.zipf ?? 0) >= LEAST_ZIPF;
+  const fit = offered(input);
+  const common = (word: string) => {
+    const found = lexicon.find(word);
+    return found !== undefined && found.zipf >= LEAST_ZIPF && fit(found);
+  };
   const base = baseOf(entry, lexicon);
   const family = lexicon.entries
     .slice(0, 15_000)
-    .filter((each) => each.word.startsWith(base.slice(0, 3)) && baseOf(each, lexicon) === base)
+    .filter(
+      (each) =>
+        each.word.startsWith(base.slice(0, 3)) && baseOf(each, lexicon) === base && fit(each),
+    )
     .map((each) => each.word);
   const short = shortMeaning(entry.word, input)?.definition;
   const wanted: Readonly<Record<Branch, readonly string[]>> = {
     means: short === undefined ? [] : [short],
-    same: senses.flatMap((sense) => sense.synonyms).filter(common),
-    opposite: senses.flatMap((sense) => sense.antonyms).filter(common),
+    same: senses.flatMap((sense) => sense.near).filter(common),
+    opposite: senses.flatMap((sense) => sense.opposites).filter(common),
     kind: senses.flatMap((sense) => sense.kindOf ?? []).filter(common),
     family,
     rhymes: soundIndex(lexicon)
       .rhymes(entry.readings[0])
-      .filter((each) => each.zipf >= LEAST_ZIPF + 0.5)
+      .filter((each) => each.zipf >= LEAST_ZIPF + 0.5 && fit(each))
       .map((each) => each.word),
   };
   const taken = new Set([entry.word.toLowerCase()]);

@@ -1,5 +1,5 @@
 /** The vocabulary of a text: how frequent its words are, at what level, and how many are different. */
-import { cefrOf, type CefrLevel } from '../../kernel/level';
+import type { CefrLevel } from '../../kernel/level';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { entryOf, type WordToken } from './word-tokens';
 
@@ -65,7 +65,7 @@ export function profileOf(
     }
     const band = frequencyBands.find(({ from }) => entry.zipf >= from);
     put(band?.name ?? 'rare', word, count);
-    const level = cefrOf(entry.level);
+    const level = entry.cefr;
     put(level, word, count);
     if (level === 'B2' || level === 'C1') hard += count;
   }

@@ -35,7 +35,7 @@ export function findStructures(
           reach,
           reasons: [
             {
-              kind: 'rarity',
+              kind: 'structure',
               text: `${structure.name[0]?.toUpperCase()}${structure.name.slice(1)}: ${own ? 'not taught yet, as you have set it' : 'usually taught later'}. ${structure.advice}${analysis.sure ? '' : ' Please check: this sentence can be read in two ways.'}`.trim(),
             },
           ],

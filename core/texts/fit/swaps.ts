@@ -1,4 +1,5 @@
 /** Words within reach that can stand in the place of a word in a text: same meaning, same form, same capital. */
+import { offerTest } from '../../reach/fitness';
 import type { ClassProfile } from '../../classes/class-profile';
 import { checkWord } from '../../reach/check-word';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
@@ -71,7 +72,7 @@ function candidates(form: WordForm, expected: string | undefined, input: SwapInp
   const senses = define(form.base, meanings, lexicon).senses;
   const fitting = own === undefined ? senses : senses.filter(({ wordClass }) => wordClass === own);
   return fitting.slice(0, 3).flatMap((sense) => [
-    ...sense.synonyms.map((base) => ({ base, why: `means the same: ${sense.definition}`, sense })),
+    ...sense.near.map((base) => ({ base, why: `means the same: ${sense.definition}`, sense })),
     // A kind of thing may stand for the thing; a kind of doing rarely for the doing.
     ...(sense.kindOf && sense.wordClass !== 'a'
       ? [{ base: sense.kindOf, why: `a ${form.base} is a kind of ${sense.kindOf}`, sense }]
@@ -83,15 +84,15 @@ function candidates(form: WordForm, expected: string | undefined, input: SwapInp
 export function textSwaps(input: SwapInput): TextSwap[] {
   const { text, token, profile, lexicon } = input;
   const expected = expectedClass(text, token.start);
+  const fit = offerTest(lexicon, profile);
   const found: TextSwap[] = [];
   for (const form of formsOf(token.key, lexicon)) {
     const kind = form.form === 'ed' && asParticiple(text, token.start) ? 'participle' : form.form;
     for (const { base, why, sense } of candidates(form, expected, input)) {
       if (found.length === MOST) return found;
       if (sense.wordClass === 'v' && lightVerbs.has(base)) continue;
-      if (!/^[a-z]+$/.test(base) || base === form.base || profile.hiddenWords.includes(base))
-        continue;
-      if (!lexicon.suits(base, profile.spelling) || lexicon.isUnfit(base)) continue;
+      const other = lexicon.find(base);
+      if (other === undefined || base === form.base || !fit(other)) continue;
       const wordClass =
         sense.wordClass === 'n' ? 'noun' : sense.wordClass === 'v' ? 'verb' : undefined;
       const made = inForm(base, kind, lexicon, profile.spelling, wordClass);

@@ -70,7 +70,7 @@ function longSentences(text: string, verse: boolean, profile: ClassProfile): Rea
         reach,
         reasons: [
           {
-            kind: 'rarity',
+            kind: 'sentence',
             text: `${words} words in one sentence: long for this class from ${stretch}. Could it be two?`,
           },
         ],

@@ -21,7 +21,7 @@ export interface SenseHere extends WordSense {
 
 /**
  * The likeliest sense of a word in a sentence. Senses come with the commonest
- * first; a sense moves up by what its definition, example and synonyms share
+ * first; a sense moves up by what its definition, example and near share
  * with the sentence and the text (after Lesk 1986).
  */
 export function senseInContext(
@@ -50,9 +50,7 @@ export function senseInContext(
         : undefined);
   const { senses } = define(word, meanings, lexicon);
   const scored = senses.map((sense, index) => {
-    const said = fullStems(
-      `${sense.definition} ${sense.example ?? ''} ${sense.synonyms.join(' ')}`,
-    );
+    const said = fullStems(`${sense.definition} ${sense.example ?? ''} ${sense.near.join(' ')}`);
     const shared = [...said].reduce(
       (sum, each) => sum + (near.has(each) ? 2 : far.has(each) ? 0.5 : 0),
       0,

@@ -96,7 +96,7 @@ function opposite(
       const against =
         sense?.wordClass === 'v'
           ? undefined
-          : sense?.antonyms.find(
+          : sense?.opposites.find(
               (word) => /^[a-z]{3,}$/.test(word) && (lexicon.find(word)?.zipf ?? 0) > 3.6,
             );
       if (against === undefined || sense === undefined) continue;

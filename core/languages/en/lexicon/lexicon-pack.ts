@@ -26,8 +26,22 @@ export interface LexiconPack extends SoundColumns {
   readonly words: string;
   /** Zipf frequency times 100, one integer a word. */
   readonly zipf: readonly number[];
-  /** One digit a word: 1 on the Dale–Chall list, 2 on the Spache list, 4 a classroom word, added up. */
-  readonly ease: string;
+  /** Age at which each word is understood, in half years, one base-36 digit a word. */
+  readonly ages: string;
+  /** CEFR level of each word: 0 for A1 to 4 for C1, one digit a word. */
+  readonly cefrs: string;
+  /** Where the level is from: one letter of `levelSources` a word. */
+  readonly levelsFrom: string;
+  /** The youngest age for which each word is offered unasked, one base-36 digit a word; 0 for any. */
+  readonly froms: string;
+  /** The headword each word is a form of, as its rank in base 36 (`-` before it where it is derived), empty for itself. */
+  readonly heads: string;
+  /** The wordbook's word classes of each headword, what a school meets first in front; letters as there, empty for others. */
+  readonly schoolClasses: string;
+  /** Words and their opposites: `big=small,little`, joined by spaces. */
+  readonly opposites: string;
+  /** What nouns are names for: words of each kind, joined by spaces. */
+  readonly nameKinds: Readonly<Record<string, string>>;
   /** Word classes of each word, the bits of `wordClassBits` in base 36, joined by a space. */
   readonly kinds: string;
   /** How often each word is meant as noun, verb, adjective, adverb: digits 0 to 9, joined by a space. */
@@ -44,13 +58,17 @@ export interface LexiconPack extends SoundColumns {
   readonly otherWords: string;
 }
 
+/** Where a word's level is from: its own line of the wordbook, the line of its headword, or the estimate. */
+export const levelSources = { w: 'wordbook', h: 'headword', e: 'estimate' } as const;
+export type LevelSource = (typeof levelSources)[keyof typeof levelSources];
+
 /** The columns of another accent, packed on their own. */
 export interface AccentPack extends SoundColumns {
   readonly format: typeof PACK_FORMAT;
   readonly accent: 'british';
 }
 
-export const PACK_FORMAT = 5;
+export const PACK_FORMAT = 6;
 const UNIT_BASE = 0x100;
 
 /** The character that stands for a correspondence in a packed reading. */

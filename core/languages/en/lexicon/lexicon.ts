@@ -3,11 +3,13 @@
  * pack once, and never changes.
  */
 import type { AlignedUnit } from '../sounds/align';
-import { easeScore, levelOfScore, type Level } from '../../../kernel/level';
+import { cefrLevels, levelOfAge, type CefrLevel, type Level } from '../../../kernel/level';
 import { correspondences } from '../sounds/correspondences';
 import {
   correspondenceIds,
   decodeUnits,
+  levelSources,
+  type LevelSource,
   PACK_FORMAT,
   type AccentPack,
   type LexiconPack,
@@ -36,7 +38,19 @@ export interface LexiconEntry {
   readonly rank: number;
   /** Zipf frequency: log10 of occurrences in a thousand million words (van Heuven et al. 2014). */
   readonly zipf: number;
+  /** The year of school by whose age the word is understood when heard. */
   readonly level: Level;
+  /** Age at which most children who grow up with English understand it when heard, in years. */
+  readonly age: number;
+  /** Where a learner of English meets it. */
+  readonly cefr: CefrLevel;
+  readonly levelFrom: LevelSource;
+  /** The youngest age for which it is offered unasked; 0 for any. */
+  readonly from: number;
+  /** The word it is a form of, or is built on. */
+  readonly head: { readonly rank: number; readonly derived: boolean } | undefined;
+  /** Letters of the wordbook's classes, what a school meets first in front; empty for words it lacks. */
+  readonly schoolClasses: string;
   /** Word classes as the bits of `wordClassBits`. */
   readonly kinds: number;
   /** How often it is meant as noun, verb, adjective, adverb: digits 0 (never) to 9; zeros at the end left out. */
@@ -44,6 +58,28 @@ export interface LexiconEntry {
   /** At least one; the default first. */
   readonly readings: readonly [Reading, ...Reading[]];
 }
+
+/** A base-36 digit of a packed column. */
+const digit = (column: string, rank: number, absent: number) => {
+  const sign = column[rank];
+  return sign === undefined ? absent : parseInt(sign, 36);
+};
+
+function readHead(text: string): LexiconEntry['head'] {
+  if (text === '') return undefined;
+  const derived = text.startsWith('-');
+  return { rank: parseInt(derived ? text.slice(1) : text, 36), derived };
+}
+
+/** Names that topics had before, for searches that were kept. */
+const formerTopics: Readonly<Record<string, string>> = {
+  colours: 'colour',
+  numbers: 'number',
+  tools: 'tool',
+  materials: 'material',
+  shapes: 'shape',
+  'sport and play': 'sport',
+};
 
 /** The other way round: for each picture the words it shows. */
 function wordsByPicture(icons: ReadonlyMap<string, readonly string[]>) {
@@ -64,6 +100,8 @@ export class Lexicon {
   /** Names of the topics, in the order of the pack. */
   readonly topicNames: readonly string[];
   private readonly topicSets: ReadonlyMap<string, ReadonlySet<string>>;
+  private readonly nameKindSets: ReadonlyMap<string, ReadonlySet<string>>;
+  private readonly opposites = new Map<string, string[]>();
   private readonly icons = new Map<string, string[]>();
   /** The words of each picture, made at the first question. */
   private named: ReadonlyMap<string, readonly string[]> | undefined;
@@ -89,9 +127,11 @@ export class Lexicon {
     const classes = columns.classes.split(' ');
     const kinds = pack.kinds.split(' ');
     const shares = pack.shares.split(' ');
+    const heads = pack.heads.split(' ');
+    const schoolClasses = pack.schoolClasses.split(' ');
     this.entries = words.map((word, rank) => {
       const zipf = (pack.zipf[rank] ?? 0) / 100;
-      const ease = Number(pack.ease[rank]);
+      const age = digit(pack.ages, rank, 18) / 2;
       const code = units[rank] ?? '';
       const readings = unpackReadings(
         word,
@@ -105,16 +145,17 @@ export class Lexicon {
         // A word that has the correspondence twice is posted once.
         if (posting && posting[posting.length - 1] !== rank) posting.push(rank);
       }
-      const score = easeScore(zipf, {
-        daleChall: (ease & 1) !== 0,
-        spache: (ease & 2) !== 0,
-        classroom: (ease & 4) !== 0,
-      });
       return {
         word,
         rank,
         zipf,
-        level: levelOfScore(score),
+        level: levelOfAge(age),
+        age,
+        cefr: cefrLevels[digit(pack.cefrs, rank, 2)] ?? 'B1',
+        levelFrom: levelSources[(pack.levelsFrom[rank] ?? 'e') as keyof typeof levelSources],
+        from: digit(pack.froms, rank, 0),
+        head: readHead(heads[rank] ?? ''),
+        schoolClasses: schoolClasses[rank] ?? '',
         kinds: parseInt(kinds[rank] ?? '0', 36),
         shares: shares[rank] ?? '',
         readings,
@@ -128,6 +169,16 @@ export class Lexicon {
     this.topicSets = new Map(
       Object.entries(pack.topics).map(([name, list]) => [name, new Set(list.split(' '))]),
     );
+    this.nameKindSets = new Map(
+      Object.entries(pack.nameKinds).map(([name, list]) => [name, new Set(list.split(' '))]),
+    );
+    for (const pair of pack.opposites.split(' ')) {
+      const [word = '', others = ''] = pair.split('=');
+      if (others === '') continue;
+      for (const other of others.split(',')) {
+        this.opposites.set(word, [...(this.opposites.get(word) ?? []), other]);
+      }
+    }
     for (const line of pack.pictures.split('\n')) {
       const [icon = '', ...names] = line.split(' ');
       for (const name of names) this.icons.set(name, [...(this.icons.get(name) ?? []), icon]);
@@ -162,12 +213,37 @@ export class Lexicon {
 
   /** The words of a topic; empty for a name that is none. */
   topicWords(topic: string): ReadonlySet<string> {
-    return this.topicSets.get(topic) ?? new Set();
+    return this.topicSets.get(formerTopics[topic] ?? topic) ?? new Set();
   }
 
   /** The topics a word belongs to. */
   topicsOf(word: string): string[] {
     return this.topicNames.filter((name) => this.topicSets.get(name)?.has(word));
+  }
+
+  /** What nouns may be names for: animal, tool, part of the body … */
+  get nameKinds(): readonly string[] {
+    return [...this.nameKindSets.keys()];
+  }
+
+  /** The nouns that are names for a kind; empty for a kind that is none. */
+  namesFor(kind: string): ReadonlySet<string> {
+    return this.nameKindSets.get(kind) ?? new Set();
+  }
+
+  /** The opposites of a word as the wordbook has them, of all its senses. */
+  oppositesOf(word: string): readonly string[] {
+    return this.opposites.get(word) ?? [];
+  }
+
+  /** The word that a word is a form of or is built on; itself where it is neither. */
+  headOf(entry: LexiconEntry): LexiconEntry {
+    return (entry.head && this.entries[entry.head.rank]) ?? entry;
+  }
+
+  /** The word that a word is a form of; itself where it is none, or where it is built on another with an affix. */
+  lemmaOf(entry: LexiconEntry): LexiconEntry {
+    return entry.head?.derived === false ? this.headOf(entry) : entry;
   }
 
   /** Names of the pictures that show a word, the best first. */

@@ -3,11 +3,13 @@ import { writeGraphemes, writePhonemes } from '../sounds/align';
 import { patternsOf, type PatternName } from '../sounds/patterns';
 import { syllablesOf, syllableTypeOf, type SyllableType } from '../sounds/syllable-types';
 import { guessReading } from './guess-reading';
-import { cefrOf, ukYearOf, usGradeOf } from '../../../kernel/level';
+import { ukYearOf, usGradeOf } from '../../../kernel/level';
 import type { Lexicon, LexiconEntry, Reading } from '../lexicon/lexicon';
 import { soundIndex } from './sound-index';
 import { wordClassesOf, type WordClassName } from '../lexicon/word-class';
+import { familyOf, rootOf } from './word-family';
 import { wordParts, type WordParts } from './word-parts';
+import type { LevelSource } from '../lexicon/lexicon-pack';
 import { isVowelPhoneme } from '../sounds/phonemes';
 
 export interface ReadingAnalysis {
@@ -35,8 +37,21 @@ export interface KnownWord extends WordShapeAnalysis {
   readonly zipf: number;
   /** 1 (below one in a hundred million) to 7; the whole part of the Zipf value. */
   readonly frequencyBand: number;
-  /** An estimate. */
-  readonly level: { readonly cefr: string; readonly usGrade: string; readonly ukYear: string };
+  /** By the wordbook, by the headword's line there, or by the estimate. */
+  readonly level: {
+    readonly cefr: string;
+    readonly usGrade: string;
+    readonly ukYear: string;
+    /** Age at which most children who grow up with English understand it. */
+    readonly age: number;
+    readonly from: LevelSource;
+  };
+  /** The age from which it is offered unasked; 0 for any. */
+  readonly from: number;
+  /** The word it is a form of or is built on; itself where it is neither. */
+  readonly headword: string;
+  /** Other words built on the same headword, and its forms. */
+  readonly family: readonly string[];
   readonly wordClasses: readonly WordClassName[];
   readonly homophones: readonly string[];
   readonly rhymes: readonly string[];
@@ -105,10 +120,17 @@ function describeKnown(entry: LexiconEntry, lexicon: Lexicon): KnownWord {
     zipf: entry.zipf,
     frequencyBand: Math.max(1, Math.floor(entry.zipf)),
     level: {
-      cefr: cefrOf(entry.level),
+      cefr: entry.cefr,
       usGrade: usGradeOf(entry.level),
       ukYear: ukYearOf(entry.level),
+      age: entry.age,
+      from: entry.levelFrom,
     },
+    from: entry.from,
+    headword: rootOf(entry, lexicon).word,
+    family: familyOf(entry, lexicon)
+      .slice(0, MOST_RELATED)
+      .map((each) => each.word),
     wordClasses: wordClassesOf(entry.kinds),
     homophones: index.homophones(entry).map((each) => each.word),
     rhymes: index

@@ -14,12 +14,12 @@ const lexicon = testLexicon();
 const first = (word: string) => define(word, meanings, lexicon).senses[0];
 
 describe('meanings', () => {
-  test('our own gloss comes first, with the synonyms of WordNet', () => {
+  test('our own gloss comes first, with the near of WordNet', () => {
     expect(first('storm')).toMatchObject({
       definition: 'bad weather with strong wind and rain',
       source: 'wordane',
     });
-    expect(first('happy')?.antonyms).toContain('unhappy');
+    expect(first('happy')?.opposites).toContain('unhappy');
   });
 
   // WordNet 3.1 (Princeton University), the synsets as they stand in its data files.
@@ -72,8 +72,8 @@ describe('meanings', () => {
       wordClass: 'n',
       definition: 'a drop of rain',
       example: 'A raindrop ran down.',
-      synonyms: ['drop'],
-      antonyms: [],
+      near: ['drop'],
+      opposites: [],
       kindOf: 'water',
       source: 'wordane',
     } as const;

@@ -1,22 +1,42 @@
 /**
- * Meanings from WordNet 3.1, packed as text: a line a word, its senses joined by
- * tabs, the fields of a sense joined by `|`.
+ * Meanings packed as text: a line a word, its senses joined by tabs, the fields
+ * of a sense joined by `|`. The wordbook's come first; WordNet 3.1 stands in for
+ * words that it lacks.
  */
 import { irregularBaseOf } from './irregular-base';
 import type { Lexicon } from '../lexicon/lexicon';
-import { wordParts } from './word-parts';
+
+/** A sentence of the wordbook with the word's place in it. */
+export interface SenseSentence {
+  readonly text: string;
+  /** Where the word, or a form of it, stands. */
+  readonly start: number;
+  readonly end: number;
+  /** The youngest it speaks to: 5, 8 or 13. */
+  readonly age: number;
+}
 
 export interface WordSense {
-  /** n noun, v verb, a adjective, d adverb. */
+  /** n noun, v verb, a adjective, d adverb, and the closed classes of the wordbook: p c o t m x i. */
   readonly wordClass: string;
   readonly definition: string;
   readonly example?: string;
-  readonly synonyms: readonly string[];
-  readonly antonyms: readonly string[];
+  /** Words that a teacher accepts for it. */
+  readonly near: readonly string[];
+  readonly opposites: readonly string[];
   /** What it is a kind of. */
   readonly kindOf?: string;
-  /** `wordane` for a gloss of our own, `wordnet` for one of Princeton's. */
+  /** `wordane` for a sense written for Wordane, `wordnet` for one of Princeton's. */
   readonly source: 'wordane' | 'wordnet';
+  /** Of a sense of the wordbook: the age at which children understand it when heard. */
+  readonly age?: number;
+  /** CEFR level at which a learner meets it. */
+  readonly level?: string;
+  readonly topics?: readonly string[];
+  /** The age from which it stands on a sheet unasked; 0 for any. */
+  readonly from?: number;
+  /** Empty where there are none, or where they are not loaded. */
+  readonly sentences: readonly SenseSentence[];
 }
 
 export interface Definition {
@@ -24,48 +44,89 @@ export interface Definition {
   readonly known: boolean;
   /** The base whose senses these are, where the word is a form of it. */
   readonly base?: string;
+  /** True where the word is built on the base (muddiness on muddy): the senses explain the base, not the word. */
+  readonly derived?: boolean;
   readonly senses: readonly WordSense[];
 }
 
 const list = (field: string | undefined) => (field ? field.split(',') : []);
 
-function readSense(text: string): WordSense {
-  const [head = '', definition = '', example = '', synonyms, antonyms, kindOf = ''] =
+/** The youngest that the sentences of a sense speak to, in their order in the wordbook. */
+export const sentenceAges = [5, 8, 13] as const;
+
+/** Reads sentences as packed, joined by `|`, the word between asterisks; `-` where there is none. */
+export function readSentences(packed: string): SenseSentence[] {
+  return packed.split('|').flatMap((marked, slot): SenseSentence[] => {
+    const start = marked.indexOf('*');
+    const end = marked.indexOf('*', start + 1) - 1;
+    if (start < 0 || end < start) return [];
+    return [{ text: marked.replaceAll('*', ''), start, end, age: sentenceAges[slot] ?? 13 }];
+  });
+}
+
+function readSense(text: string, packedSentences = ''): WordSense {
+  const [head = '', definition = '', example = '', near, opposites, kindOf = '', ...book] =
     text.split('|');
+  const sentences = readSentences(packedSentences);
+  const shown = example || (sentences.find(({ age }) => age === 8) ?? sentences[0])?.text;
+  const [age, level = '', topics, from] = book;
   return {
     wordClass: head[0] ?? 'n',
     definition,
-    ...(example === '' ? {} : { example }),
-    synonyms: list(synonyms),
-    antonyms: list(antonyms),
+    ...(shown ? { example: shown } : {}),
+    near: list(near),
+    opposites: list(opposites),
     ...(kindOf === '' ? {} : { kindOf }),
     source: head.endsWith('*') ? 'wordane' : 'wordnet',
+    ...(age ? { age: Number(age), level, topics: list(topics), from: Number(from) } : {}),
+    sentences,
   };
 }
 
-/** Writes a sense as it is packed. */
-export function writeSense(sense: WordSense): string {
+/** Writes a sense as it is packed; its sentences are packed apart. */
+export function writeSense(sense: Omit<WordSense, 'sentences'>): string {
   const head = sense.wordClass + (sense.source === 'wordane' ? '*' : '');
   const plain = (text: string) => text.replace(/[|\t\n]/g, ' ');
-  return [
+  const fields = [
     head,
     plain(sense.definition),
     plain(sense.example ?? ''),
-    sense.synonyms.join(','),
-    sense.antonyms.join(','),
+    sense.near.join(','),
+    sense.opposites.join(','),
     sense.kindOf ?? '',
-  ].join('|');
+  ];
+  if (sense.age !== undefined) {
+    fields.push(
+      String(sense.age),
+      sense.level ?? '',
+      sense.topics?.join(',') ?? '',
+      String(sense.from ?? 0),
+    );
+  }
+  return fields.join('|');
+}
+
+function readLines(packed: string): Map<string, string> {
+  const lines = new Map<string, string>();
+  for (const line of packed.split('\n')) {
+    const tab = line.indexOf('\t');
+    if (tab > 0) lines.set(line.slice(0, tab), line.slice(tab + 1));
+  }
+  return lines;
 }
 
 /** The meanings of words, read from packed text when first asked for. */
 export class Meanings {
-  private readonly lines = new Map<string, string>();
+  private readonly lines: ReadonlyMap<string, string>;
+  private readonly sentences: ReadonlyMap<string, string>;
 
-  constructor(packed: string) {
-    for (const line of packed.split('\n')) {
-      const tab = line.indexOf('\t');
-      if (tab > 0) this.lines.set(line.slice(0, tab), line.slice(tab + 1));
-    }
+  /**
+   * @param packed a line a word, its senses joined by tabs
+   * @param packedSentences the same words with the sentences of each sense, in the same order
+   */
+  constructor(packed: string, packedSentences = '') {
+    this.lines = readLines(packed);
+    this.sentences = readLines(packedSentences);
   }
 
   get size(): number {
@@ -73,38 +134,42 @@ export class Meanings {
   }
 
   sensesOf(word: string): WordSense[] {
-    const line = this.lines.get(word.toLowerCase());
-    return line === undefined ? [] : line.split('\t').map(readSense);
+    const key = word.toLowerCase();
+    const sentences = this.sentences.get(key)?.split('\t');
+    const line = this.lines.get(key);
+    return line === undefined
+      ? []
+      : line.split('\t').map((sense, at) => readSense(sense, sentences?.[at]));
   }
 }
 
-/** The words whose senses may explain a word: itself, its other spelling, the base it is a form of. */
+/** The words whose senses explain a word: itself, its other spelling, the word it is a form of. */
 export function definedBy(word: string, lexicon: Lexicon): string[] {
   const entry = lexicon.find(word);
   const own = entry?.word ?? word.toLowerCase();
-  const twin = lexicon.twinOf(own)?.word;
-  const irregular = irregularBaseOf(own);
-  const parts = entry ? wordParts(entry, lexicon).parts : [];
-  const last = parts[parts.length - 1];
-  const inflected = last?.kind === 'suffix' && /^(s|es|ed|ing|er|est)$/.test(last.text);
-  const before = parts[parts.length - 2];
-  const head = parts
-    .slice(0, -2)
-    .map((part) => part.text)
-    .join('');
-  const base = inflected && before ? head + (before.from ?? before.text) : undefined;
-  return [own, twin, irregular, base, base && lexicon.twinOf(base)?.word].filter(
-    (each) => each !== undefined,
-  );
+  const lemma = entry && lexicon.lemmaOf(entry).word;
+  const irregular = entry ? undefined : irregularBaseOf(own);
+  const bases = [own, lemma, irregular].filter((each) => each !== undefined);
+  return [...new Set(bases.flatMap((each) => [each, lexicon.twinOf(each)?.word ?? each]))];
 }
 
-/** The senses of a word, or of the base it is a form of. */
+/** The senses of a word, or of the word it is a form of; the wordbook's alone where it has the word. */
 export function define(word: string, meanings: Meanings, lexicon: Lexicon): Definition {
-  for (const candidate of definedBy(word, lexicon)) {
+  const candidates = definedBy(word, lexicon);
+  // A word without senses of its own that is built on another is explained by that one.
+  const entry = lexicon.find(word);
+  const built = entry?.head?.derived ? lexicon.headOf(entry).word : undefined;
+  for (const candidate of built ? [...candidates, built] : candidates) {
     const senses = meanings.sensesOf(candidate);
     if (senses.length === 0) continue;
-    const own = candidate === word.toLowerCase();
-    return { word, known: true, ...(own ? {} : { base: candidate }), senses };
+    const own = candidate.toLowerCase() === word.toLowerCase();
+    return {
+      word,
+      known: true,
+      ...(own ? {} : { base: candidate }),
+      ...(candidate === built ? { derived: true } : {}),
+      senses,
+    };
   }
   return { word, known: false, senses: [] };
 }
