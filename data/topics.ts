@@ -99,26 +99,26 @@ export function topicsOf(word: string, senses: readonly WordbookSense[] | undefi
   return [...new Set([...own, ...found.filter((name) => ownTopics.has(name))])];
 }
 
-/** What a word is a name for: of a headword that is a noun first and of a fitting topic, and of no plural. */
+/** What a word is a name for: of a headword that is a noun first and of a fitting topic. */
 export function nameKindsOf(word: string, senses: readonly WordbookSense[] | undefined): string[] {
   const first = senses?.[0];
-  const plural = basesOf(word, 'n').length > 0;
   return nameKinds
     .filter((kind) => {
       if (kind.added.has(word)) return true;
-      if (first === undefined) return !plural && isFirst(word, kind);
-      if (first.wordClass !== 'n' || !belongs(word, kind)) return false;
+      if (first?.wordClass !== 'n' || !isAnyOf(word, kind)) return false;
       return kind.asked.size === 0 || first.topics.some((topic) => kind.asked.has(topic));
     })
     .map(({ name }) => name);
 }
 
-/** True where the first of its noun senses is of the kind. */
-function isFirst(word: string, kind: Topic): boolean {
-  const first = mainSenses(word)[0];
-  return (
-    first !== undefined &&
-    !kind.removed.has(word) &&
-    ancestors(first.synset).some((each) => each.words.some((name) => kind.kinds.has(name)))
-  );
+/** True where one of its first noun senses is of the kind: the wordbook's topics say which is meant. */
+function isAnyOf(word: string, kind: Topic): boolean {
+  if (kind.removed.has(word)) return false;
+  return sensesOf(word)
+    .filter(({ synset }) => synset.wordClass === 'n')
+    .slice(0, FIRST_SENSES)
+    .some(({ synset }) =>
+      ancestors(synset).some((each) => each.words.some((name) => kind.kinds.has(name))),
+    );
 }
+const FIRST_SENSES = 4;

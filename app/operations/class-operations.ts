@@ -37,6 +37,10 @@ class Hidden {
   @Word() word!: string;
   @Yes() hidden!: boolean;
 }
+class Shown {
+  @Word() word!: string;
+  @Yes() shown!: boolean;
+}
 class AtStep {
   @Whole(0, 1000) step!: number;
 }
@@ -88,7 +92,7 @@ export const classOperations: Operations<ClassProfile> = {
   change: op({
     input: Settings,
     label: (_, { fields }) =>
-      `Changed the class’s ${Object.keys(fields).join(', ').replace('confusables', 'words taken for each other')}`,
+      `Changed the class’s ${Object.keys(fields).join(', ').replace('confusables', 'words taken for each other').replace('offerAge', 'words offered')}`,
     step: (profile, { fields }) => within({ ...profile, ...fields }),
   }),
   'add-learners': op({
@@ -136,6 +140,16 @@ export const classOperations: Operations<ClassProfile> = {
     step: (profile, { word, hidden }) => {
       const others = profile.hiddenWords.filter((each) => each !== word);
       return { ...profile, hiddenWords: hidden ? [...others, word] : others };
+    },
+  }),
+
+  show: op({
+    input: Shown,
+    label: (_, { word, shown }) =>
+      shown ? `Offered ${word} to the class all the same` : `Kept ${word} back again`,
+    step: (profile, { word, shown }) => {
+      const others = (profile.shownWords ?? []).filter((each) => each !== word);
+      return { ...profile, shownWords: shown ? [...others, word] : others };
     },
   }),
 

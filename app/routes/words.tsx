@@ -28,7 +28,7 @@ async function openCard(
 ): Promise<OpenCard | undefined> {
   if (word === null || word.trim() === '') return undefined;
   const card = await engine().describeWord(word, profile, { ...query, class: profile });
-  const own = await engine().senses(card.definedBy);
+  const own = await engine().senses(card.definedBy, profile);
   if (own.senses.length > 0) return { word, card, meaning: own };
   const answer = await fetch(`/meaning?words=${encodeURIComponent(card.definedBy.join(','))}`)
     .then((response) => (response.ok ? (response.json() as Promise<OpenCard['meaning']>) : own))
@@ -66,7 +66,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   if (rhymesWith !== undefined && !(await engine().isKnown(rhymesWith, profile))) {
     problems['rhyme'] = `${rhymesWith} is not in the word bank. Try another word.`;
   }
-  const [found, described, coverage, topics, open] = await Promise.all([
+  const [found, described, coverage, { topics, nameKinds }, open] = await Promise.all([
     engine().search({
       ...query,
       class: profile,
@@ -89,6 +89,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     described,
     coverage,
     topics,
+    nameKinds,
     open,
     reach: reachState('this list', reaches),
   };
@@ -151,6 +152,7 @@ async function act(body: Asked): Promise<readonly string[] | void> {
       return setOpenList(profile.id, String(body['id']));
     case 'known':
     case 'hide':
+    case 'show':
       return perform('classes', profile.id, body);
   }
   if (!list) throw new ChangeError('There is no list yet. Add a word to begin one.');

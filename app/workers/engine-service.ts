@@ -37,7 +37,10 @@ import {
 import { Lexicon } from '~core/languages/en/lexicon/lexicon';
 import type { AccentPack, LexiconPack } from '~core/languages/en/lexicon/lexicon-pack';
 import { pseudowords, type Pseudoword } from '~core/search/pseudowords';
-import { define, type Meanings } from '~core/languages/en/words/meanings';
+import { define, type Meanings, type WordSense } from '~core/languages/en/words/meanings';
+import { inSpelling } from '~core/languages/en/lexicon/in-spelling';
+import { offeredAge } from '~core/reach/fitness';
+import { sentenceAgeOf } from '~core/reach/sentences-of';
 import { soundIndex } from '~core/languages/en/words/sound-index';
 import { wordFacts } from '~core/languages/en/words/word-facts';
 import { wordsLike, type Likeness } from '~core/search/words-like';
@@ -125,8 +128,11 @@ export class Engine {
   }
 
   /** The topics that can be asked for. */
-  topics(): readonly string[] {
-    return this.lexicon.topicNames;
+  topics(): { topics: readonly string[]; nameKinds: readonly string[] } {
+    return {
+      topics: [...this.lexicon.topicNames].sort(),
+      nameKinds: [...this.lexicon.nameKinds].sort(),
+    };
   }
 
   /** A query for more words like the examples. */
@@ -192,6 +198,27 @@ export class Engine {
       case 'none':
         return [{ name: '', words }];
     }
+  }
+
+  /** Senses in the class's spelling, those that are not for its age left out, the sentences of its age first. */
+  sensesFor(senses: readonly WordSense[], profile: ClassProfile): WordSense[] {
+    const age = sentenceAgeOf(profile);
+    const most = offeredAge(profile);
+    const spelled = (text: string) => inSpelling(text, profile.spelling, this.lexicon).text;
+    return senses
+      .filter(({ from = 0 }) => from <= most)
+      .map((sense) => ({
+        ...sense,
+        definition: spelled(sense.definition),
+        sentences: sense.sentences
+          .map((sentence) => {
+            const { text, marks } = inSpelling(sentence.text, profile.spelling, this.lexicon, [
+              sentence,
+            ]);
+            return { ...(marks[0] ?? sentence), text };
+          })
+          .sort((left, right) => Math.abs(left.age - age) - Math.abs(right.age - age)),
+      }));
   }
 
   /** The likeliest short meaning of each word that has one, by the word. */

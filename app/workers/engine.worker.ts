@@ -178,11 +178,14 @@ const service = {
   layOutText: async (text: ReadingText, profile: ClassProfile, footer: string) =>
     (await textsOf(profile)).layOut(text, profile, footer),
   /** The senses of the first of the words that the browser has senses of. */
-  senses: async (words: readonly string[]): Promise<{ word: string; senses: WordSense[] }> => {
-    const known = await meanings();
+  senses: async (
+    words: readonly string[],
+    profile: ClassProfile,
+  ): Promise<{ word: string; senses: WordSense[] }> => {
+    const [known, engine] = await Promise.all([meanings(), engineOf(profile)]);
     for (const word of words) {
       const senses = known.sensesOf(word);
-      if (senses.length > 0) return { word, senses };
+      if (senses.length > 0) return { word, senses: engine.sensesFor(senses, profile) };
     }
     return { word: '', senses: [] };
   },

@@ -64,7 +64,7 @@ export interface ClassProfile {
   /** Words this class is offered although they are kept from others of its age. */
   readonly shownWords?: readonly string[];
   /** The age whose words the class is offered, where it is not that of its year. */
-  readonly offerAge?: number;
+  readonly offerAge?: number | null;
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   readonly grammar?: readonly StructureSetting[];
   /** Sets of words that this class takes for each other, beside those of the word bank. */

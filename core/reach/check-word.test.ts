@@ -45,9 +45,10 @@ describe('reach for a class on the sequence', () => {
   });
 
   test('a rare word that can be sounded out is a stretch, never beyond', () => {
-    const { reach, reasons } = check('flail', kestrels({ step: 30 }));
+    const { reach, reasons } = check('mandate', kestrels({ step: 30 }));
     expect(reach).toBe('stretch');
-    expect(reasons.map((reason) => reason.kind)).toEqual(['rarity']);
+    expect(reasons.map((reason) => reason.kind)).toEqual(['decodable', 'meaning']);
+    expect(reasons[1]?.text).toMatch(/^Most children know what it means from about age \d+, Y\d+/);
   });
 
   test('a word that is not in the bank cannot be checked, and says what to do', () => {
@@ -55,6 +56,29 @@ describe('reach for a class on the sequence', () => {
     expect(reach).toBe('beyond');
     expect(level).toBeUndefined();
     expect(reasons[0]?.text).toContain('Count it as known');
+  });
+});
+
+describe('a word that is late for its class', () => {
+  // tap and map: a class that has the letters can read them, and knows them (wordbook: age 3 to 5).
+  test.each(['tap', 'map', 'pan', 'rat'])('Reception at step 10 is offered %s', (word) => {
+    const reception = completeClass({ level: { system: 'uk', value: 'Rec' }, step: 10 });
+    expect(check(word, reception).reach).toBe('secure');
+  });
+
+  test('a year or two above, it is secure to read and says from when it is known', () => {
+    const { reach, reasons } = check('lash', kestrels({ step: 23 }));
+    expect(reach).toBe('secure');
+    expect(reasons.map(({ kind }) => kind)).toEqual(['decodable', 'meaning']);
+  });
+
+  test('for a CEFR class the level of the word decides, one above is a stretch, two are beyond', () => {
+    const at = (value: string) => completeClass({ level: { system: 'cefr', value }, step: null });
+    const barometer = testLexicon().find('barometer');
+    expect(barometer?.cefr).toBe('C1');
+    const reaches = ['A2', 'B2', 'C1'].map((value) => checkWord('barometer', barometer, at(value)));
+    expect(reaches.map(({ reach }) => reach)).toEqual(['beyond', 'stretch', 'secure']);
+    expect(reaches[0]?.reasons[0]?.text).toBe('A word of C1.');
   });
 });
 

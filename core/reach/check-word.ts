@@ -14,7 +14,7 @@ import { shapesOf, type SequenceIndex } from '../languages/en/sounds/sequence';
 import { showSound } from '../languages/en/sounds/phonemes';
 import type { LexiconEntry, Reading } from '../languages/en/lexicon/lexicon';
 import { ukYearOf, usGradeOf, type Level } from '../kernel/level';
-import { meaningAhead, meaningTest } from './meaning-reach';
+import { meaningAhead, meaningLevel, meaningTest } from './meaning-reach';
 
 export type { Reach };
 
@@ -134,7 +134,12 @@ export function checkWord(
   const known = profile.knownWords.some((each) => each.toLowerCase() === word.toLowerCase());
   if (known) {
     const text = `${profile.name} know this word: it is on the class's own list.`;
-    return { word, reach: 'secure', reasons: [{ kind: 'known', text }], level: entry?.level };
+    return {
+      word,
+      reach: 'secure',
+      reasons: [{ kind: 'known', text }],
+      level: entry && meaningLevel(entry, profile),
+    };
   }
   const index = sequenceIndexOf(profile);
   const sightStep = profile.step === null ? undefined : index.stepOfSightWord(word);
@@ -144,7 +149,7 @@ export function checkWord(
       word,
       reach: 'secure',
       reasons: [{ kind: 'known', text, step: sightStep }],
-      level: entry?.level,
+      level: entry && meaningLevel(entry, profile),
     };
   }
   if (entry === undefined) {
@@ -177,6 +182,6 @@ export function checkWord(
     if (profile.step === null && meaning !== 'secure') reasons.splice(0, reasons.length, reason);
     else reasons.push(reason);
   }
-  const level = profile.step === null ? entry.level : decodingLevel(entry, index);
+  const level = profile.step === null ? meaningLevel(entry, profile) : decodingLevel(entry, index);
   return { word, reach, reasons, level };
 }

@@ -15,7 +15,7 @@ export const ADULT = 18;
 
 /** The age whose words a class is offered, in years. */
 export function offeredAge({ level, offerAge }: Pick<ClassProfile, 'level' | 'offerAge'>): number {
-  if (offerAge !== undefined) return offerAge;
+  if (typeof offerAge === 'number') return offerAge;
   return level.system === 'cefr' ? ADULT : Math.round(ageOfLevel(scaleOf(level).middle));
 }
 

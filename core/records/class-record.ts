@@ -195,7 +195,7 @@ export class ClassRecord implements ClassProfile {
   @IsInt({ message: 'The age must be a whole number.' })
   @Min(3, { message: 'Choose an age from 3 to 18.' })
   @Max(18, { message: 'Choose an age from 3 to 18.' })
-  offerAge?: number;
+  offerAge?: number | null;
 
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   @IsOptional()

@@ -11,7 +11,7 @@ describe('functions for scripts refuse what they do not know, with what they kno
   test.each<[string, object, RegExp]>([
     ['analyseWord', { word: 'rain', accent: 'us' }, /accent is one of american, british/],
     ['inflect', { base: 'hop', suffix: 'ing', spelling: 'gb' }, /spelling is one of uk, us/],
-    ['findWords', { homophones: true }, /homophones is not known here\. Known: sound, sounds/],
+    ['findWords', { homonyms: true }, /homonyms is not known here\. Known: sound, sounds/],
     ['findWords', { without: { letters: ['x'] } }, /letters is not known here/],
     ['checkReach', { words: ['rain'], class: { stp: 3 } }, /class is not right: stp/],
     ['checkReach', { words: ['rain'], class: { accent: 'scottish' } }, /accent/],

@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import { BsX } from 'react-icons/bs';
+import { ADULT, offeredAge } from '~core/reach/fitness';
 import { spellings } from '~core/kernel/spelling';
 import { languageNames, packOf, speaks } from '~core/languages/registry/registry';
 import { learnerFonts } from '~core/languages/language-pack';
@@ -44,6 +45,10 @@ function Choice(props: {
     </div>
   );
 }
+
+/** Ages between which more words are kept back: violence, drink, insults and the like. */
+const offerAges = [5, 7, 9, 11, 14, ADULT];
+const ageName = (age: number) => (age >= ADULT ? 'adults' : `age ${age}`);
 
 /** Everything about one class; each change is kept at once. */
 export function ClassWorkspace({
@@ -107,6 +112,15 @@ export function ClassWorkspace({
             options={Object.entries(learnerFonts)}
             onChange={(font) => set({ font })}
           />
+          <Choice
+            label="Words offered are fit for"
+            value={String(profile.offerAge ?? '')}
+            options={[
+              ['', `this class (${ageName(offeredAge({ level: profile.level }))})`],
+              ...offerAges.map((age) => [String(age), ageName(age)] as const),
+            ]}
+            onChange={(age) => set({ offerAge: age === '' ? null : Number(age) })}
+          />
           <p
             className="mb-0 align-self-end fs-3"
             style={{ fontFamily: fontFamily(profile.font) }}
@@ -161,6 +175,26 @@ export function ClassWorkspace({
                   className="icon-button"
                   aria-label={`Offer ${word} again`}
                   onClick={() => send({ intent: 'hide', word, hidden: false })}
+                >
+                  <BsX aria-hidden="true" />
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {(profile.shownWords ?? []).length > 0 && (
+        <section className="card-paper my-3">
+          <h2 className="h5">Words offered although they are kept from others of this age</h2>
+          <ul className="roster mb-0">
+            {profile.shownWords?.map((word) => (
+              <li key={word} className="learner-text">
+                {word}
+                <button
+                  type="button"
+                  className="icon-button"
+                  aria-label={`Keep ${word} back again`}
+                  onClick={() => send({ intent: 'show', word, shown: false })}
                 >
                   <BsX aria-hidden="true" />
                 </button>

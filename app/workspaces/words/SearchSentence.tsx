@@ -16,6 +16,14 @@ const placeOptions: readonly SlotOption[] = [
   { value: 'end', label: 'at the end', text: 'at the end' },
 ];
 
+/** What words may be about; anything where nothing is chosen. */
+const topicOptions = (topics: readonly string[]): SlotOption[] =>
+  ['', ...topics].map((value) => ({
+    value,
+    text: value || 'anything',
+    label: value || 'anything',
+  }));
+
 const syllableOptions: readonly SlotOption[] = Object.entries(syllableChoices).map(
   ([value, { text }]) => ({ value, text, label: text }),
 );
@@ -40,12 +48,15 @@ export interface SearchSentenceProps {
   readonly profile: ClassProfile;
   readonly query: ScreenQuery;
   readonly topics: readonly string[];
+  /** What nouns may be names for. */
+  readonly nameKinds: readonly string[];
   /** What is wrong with an extra, by its name. */
   readonly problems: Readonly<Record<string, string>>;
 }
 
 /** The search, asked as a sentence whose pieces are chosen in place. */
-export function SearchSentence({ profile, query, topics, problems }: SearchSentenceProps) {
+export function SearchSentence(props: SearchSentenceProps) {
+  const { profile, query, topics, nameKinds, problems } = props;
   const { parameters, change: changeAddress } = useAddress();
   const [added, setAdded] = useState<string>();
   const change = (edit: (next: URLSearchParams) => void) =>
@@ -73,82 +84,114 @@ export function SearchSentence({ profile, query, topics, problems }: SearchSente
     setAdded(extra.name);
     setAll(extra.name, [...present(extra), extra.start(profile)]);
   };
-  const asked = extras.filter((extra) => present(extra).length > 0);
-  const offered = extras.filter((extra) => extra.many || present(extra).length === 0);
+  const asked = extras.filter(
+    (extra) =>
+      present(extra).length > 0 &&
+      !(profile.step === null && query.sounds.length === 0 && extra.name === 'topic'),
+  );
+  // A class that reads freely begins with what words are about; a class on a sequence with a sound.
+  const free = profile.step === null && query.sounds.length === 0;
+  const offered = extras.filter(
+    (extra) => (extra.many || present(extra).length === 0) && !(free && extra.name === 'topic'),
+  );
   return (
     <section className="card-paper sentence" aria-label="Search">
-      Words with {sounds[0] !== ANY_SOUND && sounds.length === 1 ? 'the sound ' : ''}
-      {sounds.length > 1 && (
+      {free ? (
         <>
+          Words about{' '}
           <Slot
-            name="How many of the sounds"
-            value={query.soundMatch ?? 'any'}
-            options={matchOptions}
-            onChoose={set('soundMatch')}
+            name="Topic"
+            value={query.topic ?? ''}
+            options={topicOptions(topics)}
+            onChoose={set('topic')}
           />{' '}
+          of{' '}
+          <span className="text-nowrap">
+            <Slot
+              name="Syllables"
+              value={query.syllables}
+              options={syllableOptions}
+              onChoose={set('syllables')}
+            />
+            ,
+          </span>{' '}
         </>
-      )}
-      {sounds.map((sound, index) => (
-        <span key={index} className="sentence__piece">
-          <Slot
-            name={index === 0 ? 'Sound' : `Sound ${index + 1}`}
-            value={sound}
-            options={anySoundOptions(profile.accent)}
-            onChoose={setSound(index)}
-            grid
-          />
+      ) : (
+        <>
+          Words with {sounds[0] !== ANY_SOUND && sounds.length === 1 ? 'the sound ' : ''}
           {sounds.length > 1 && (
+            <>
+              <Slot
+                name="How many of the sounds"
+                value={query.soundMatch ?? 'any'}
+                options={matchOptions}
+                onChoose={set('soundMatch')}
+              />{' '}
+            </>
+          )}
+          {sounds.map((sound, index) => (
+            <span key={index} className="sentence__piece">
+              <Slot
+                name={index === 0 ? 'Sound' : `Sound ${index + 1}`}
+                value={sound}
+                options={anySoundOptions(profile.accent)}
+                onChoose={setSound(index)}
+                grid
+              />
+              {sounds.length > 1 && (
+                <button
+                  type="button"
+                  className="sentence__remove"
+                  aria-label={`Take sound ${index + 1} out of the search`}
+                  onClick={() =>
+                    setAll(
+                      'sound',
+                      sounds.filter((_, place) => place !== index),
+                    )
+                  }
+                >
+                  <BsX aria-hidden="true" />
+                </button>
+              )}{' '}
+            </span>
+          ))}
+          {sounds[0] !== ANY_SOUND && (
             <button
               type="button"
-              className="sentence__remove"
-              aria-label={`Take sound ${index + 1} out of the search`}
-              onClick={() =>
-                setAll(
-                  'sound',
-                  sounds.filter((_, place) => place !== index),
-                )
-              }
+              className="sentence__plus"
+              aria-label="Another sound"
+              title="Another sound"
+              onClick={() => setAll('sound', [...sounds, sounds[0] === 'IY' ? 'EY' : 'IY'])}
             >
-              <BsX aria-hidden="true" />
+              <BsPlus aria-hidden="true" />
             </button>
           )}{' '}
-        </span>
-      ))}
-      {sounds[0] !== ANY_SOUND && (
-        <button
-          type="button"
-          className="sentence__plus"
-          aria-label="Another sound"
-          title="Another sound"
-          onClick={() => setAll('sound', [...sounds, sounds[0] === 'IY' ? 'EY' : 'IY'])}
-        >
-          <BsPlus aria-hidden="true" />
-        </button>
-      )}{' '}
-      spelled{' '}
-      <Slot
-        name="Spelling"
-        value={query.spelling ?? ''}
-        options={spellingOptions(query.sounds, profile.accent)}
-        onChoose={set('spelling')}
-        grid
-      />{' '}
-      <Slot
-        name="Place"
-        value={query.place ?? 'any'}
-        options={placeOptions}
-        onChoose={set('place')}
-      />{' '}
-      in the word, of{' '}
-      <span className="text-nowrap">
-        <Slot
-          name="Syllables"
-          value={query.syllables}
-          options={syllableOptions}
-          onChoose={set('syllables')}
-        />
-        ,
-      </span>{' '}
+          spelled{' '}
+          <Slot
+            name="Spelling"
+            value={query.spelling ?? ''}
+            options={spellingOptions(query.sounds, profile.accent)}
+            onChoose={set('spelling')}
+            grid
+          />{' '}
+          <Slot
+            name="Place"
+            value={query.place ?? 'any'}
+            options={placeOptions}
+            onChoose={set('place')}
+          />{' '}
+          in the word, of{' '}
+          <span className="text-nowrap">
+            <Slot
+              name="Syllables"
+              value={query.syllables}
+              options={syllableOptions}
+              onChoose={set('syllables')}
+            />
+            ,
+          </span>{' '}
+        </>
+      )}
       using{' '}
       <Slot
         name="What the class knows"
@@ -156,7 +199,7 @@ export function SearchSentence({ profile, query, topics, problems }: SearchSente
         options={knowledgeOptions(profile)}
         onChoose={set('knows')}
       />
-      {extras.flatMap((extra) =>
+      {asked.flatMap((extra) =>
         present(extra).map((value, index) => (
           <span key={`${extra.name}-${index}`} className="sentence__piece">
             {index === 0 && extra === asked[0] ? ', ' : ' '}
@@ -174,6 +217,7 @@ export function SearchSentence({ profile, query, topics, problems }: SearchSente
             {extra.render({
               profile,
               topics,
+              nameKinds,
               values: [value],
               set: (values) =>
                 setAll(
@@ -200,6 +244,11 @@ export function SearchSentence({ profile, query, topics, problems }: SearchSente
         )),
       )}{' '}
       <span className="sentence__chips">
+        {free && (
+          <button type="button" className="ask-chip" onClick={() => setAll('sound', ['AE'])}>
+            + with a sound
+          </button>
+        )}
         {offered
           .filter((extra) => extra.first)
           .map((extra) => (

@@ -13,6 +13,7 @@ import { useAddress } from './use-address';
 import { writeQuery, type ScreenQuery } from './query';
 
 const sortSlot: readonly SlotOption[] = [
+  { value: 'known', label: 'known words first', text: 'known words first' },
   { value: 'frequency', label: 'most frequent first', text: 'most frequent first' },
   { value: 'alphabet', label: 'from a to z', text: 'from a to z' },
   { value: 'reach', label: 'easiest first', text: 'easiest first' },
@@ -213,7 +214,7 @@ export function Toolbar({ profile, query, found, here, onKeep }: ToolbarProps) {
         ,{' '}
         <Slot
           name="Order"
-          value={query.sort ?? 'frequency'}
+          value={query.sort ?? 'known'}
           options={sortSlot}
           onChoose={(value) => set('sort', value)}
         />

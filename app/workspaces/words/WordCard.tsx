@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Button, Offcanvas } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { offeredAge } from '~core/reach/fitness';
 import { patternTexts } from '~core/languages/en/sounds/patterns';
 import type { KnownWord, WordShapeAnalysis } from '~core/languages/en/words/analyse-word';
 import type { WordSense } from '~core/languages/en/words/meanings';
@@ -25,7 +26,21 @@ const classNames: Readonly<Record<string, string>> = {
   v: 'verb',
   a: 'adjective',
   d: 'adverb',
+  p: 'preposition',
+  c: 'conjunction',
+  o: 'pronoun',
+  t: 'determiner',
+  m: 'number',
+  x: 'auxiliary',
+  i: 'interjection',
 };
+
+/** Where a word's level is from, in words. */
+const levelFrom = {
+  wordbook: 'read and judged for Wordane',
+  headword: 'as its headword',
+  estimate: 'an estimate; it may be a level or two years off',
+} as const;
 
 /** Zipf frequency in words (van Heuven et al. 2014: 1 to 3 low, 4 to 7 high). */
 function frequencyText(zipf: number): string {
@@ -180,8 +195,9 @@ function Facts({ known, card }: { known: KnownWord; card: WordCardData }) {
       </dd>
       <dt>Level</dt>
       <dd>
-        about CEFR {known.level.cefr}, UK {known.level.ukYear}, US {known.level.usGrade}{' '}
-        <span className="quiet">(an estimate from how common it is and graded lists)</span>
+        CEFR {known.level.cefr}; understood from about age {Math.round(known.level.age)} (UK{' '}
+        {known.level.ukYear}, US {known.level.usGrade}){' '}
+        <span className="quiet">{levelFrom[known.level.from]}</span>
       </dd>
       <Words title="Sounds the same" words={known.homophones} />
       <Words
@@ -207,7 +223,11 @@ function Facts({ known, card }: { known: KnownWord; card: WordCardData }) {
           </dd>
         </>
       )}
-      <Words title="Word family" words={card.family} />
+      <Words
+        title="Word family"
+        words={card.family}
+        to={`/words?${writeQuery({ family: known.headword, knows: 'any' }).toString()}`}
+      />
       {known.topics.length > 0 && (
         <>
           <dt>About</dt>
@@ -245,7 +265,43 @@ export interface WordCardProps extends OpenCard {
   readonly onToggle: () => void;
   readonly onKeepMeaning: (definition: string) => void;
   readonly onHide: (hidden: boolean) => void;
+  readonly onShow: (shown: boolean) => void;
   readonly onClose: () => void;
+}
+
+function SenseLevel({ sense }: { sense: WordSense }) {
+  if (sense.age === undefined) return null;
+  return (
+    <span className="quiet small">
+      {' '}
+      {sense.level}, from about age {sense.age}
+    </span>
+  );
+}
+
+/** The sentences of a sense, the one for the class in front; the word stands out in each. */
+function Sentences({ sense, profile }: { sense: WordSense; profile: ClassProfile }) {
+  const all =
+    sense.sentences.length > 0
+      ? sense.sentences
+      : sense.example
+        ? [{ text: sense.example, start: 0, end: 0, age: 0 }]
+        : [];
+  return (
+    <>
+      {all.map(({ text, start, end }) => (
+        <span key={text} className="d-block word-card__sentence">
+          {text.slice(0, start)}
+          <b>{text.slice(start, end)}</b>
+          {text.slice(end)}{' '}
+          <SpeakButton
+            spoken={{ text, language: 'en', accent: profile.accent }}
+            name={`Say: ${text}`}
+          />
+        </span>
+      ))}
+    </>
+  );
 }
 
 function Meaning(
@@ -271,15 +327,8 @@ function Meaning(
               className={kept ? 'word-card__sense--kept' : ''}
             >
               <span className="quiet">{classNames[sense.wordClass]}</span> {sense.definition}
-              {sense.example && (
-                <span className="d-block">
-                  <i>{sense.example}</i>{' '}
-                  <SpeakButton
-                    spoken={{ text: sense.example, language: 'en', accent: profile.accent }}
-                    name={`Say: ${sense.example}`}
-                  />
-                </span>
-              )}
+              <SenseLevel sense={sense} />
+              <Sentences sense={sense} profile={profile} />
               {sense.near.length > 0 && (
                 <span className="quiet d-block">like: {sense.near.join(', ')}</span>
               )}
@@ -332,9 +381,28 @@ function Meaning(
         </button>
       )}
       <p className="quiet small mt-2 mb-0">
-        Meanings from WordNet 3.1 (Princeton University), the first ones rewritten for learners.
+        {meaning.senses.some(({ source }) => source === 'wordnet')
+          ? 'From WordNet 3.1 (Princeton University), not yet read for learners: check before you hand it out.'
+          : 'Meanings and sentences written for Wordane.'}
       </p>
     </section>
+  );
+}
+
+/** Says that a word is kept from the class for its age, and offers it all the same. */
+function KeptBack({ card, profile, onShow }: WordCardProps) {
+  const { analysis } = card;
+  if (!analysis.known || analysis.from <= offeredAge(profile)) return null;
+  const shown = profile.shownWords?.includes(analysis.word) === true;
+  return (
+    <p className="message message--note mt-3 mb-0">
+      {shown
+        ? `${analysis.word} is usually kept for age ${analysis.from} and above; ${profile.name} are offered it all the same. `
+        : `${analysis.word} is kept back: it is offered unasked from age ${analysis.from}. In your own lists and texts it stands. `}
+      <button type="button" className="btn btn-link p-0" onClick={() => onShow(!shown)}>
+        {shown ? 'Keep it back again' : `Offer it to ${profile.name} all the same`}
+      </button>
+    </p>
   );
 }
 
@@ -372,8 +440,8 @@ export default function WordCard(props: WordCardProps) {
         {!analysis.known && <p className="message message--note">{analysis.message}</p>}
         {shape && <Syllables word={word} shape={shape} profile={profile} />}
         {card.graphemes.length > 0 && <Graphemes graphemes={card.graphemes} profile={profile} />}
-        {analysis.known && <Facts known={analysis} card={card} />}
         <Meaning key={`${word} ${props.keptMeaning ?? ''}`} {...props} />
+        {analysis.known && <Facts known={analysis} card={card} />}
         {card.why && card.why.conditions.length > 0 && (
           <section aria-label="Why it is here">
             <h3 className="h6 mt-3">
@@ -382,6 +450,7 @@ export default function WordCard(props: WordCardProps) {
             <WhyList why={card.why} />
           </section>
         )}
+        <KeptBack {...props} />
         <p className="mt-3 mb-0">
           {profile.hiddenWords.includes(analysis.word) ? (
             <button type="button" className="btn btn-link p-0" onClick={() => props.onHide(false)}>

@@ -22,6 +22,7 @@ export interface WordsWorkspaceProps {
   readonly list: WordList | undefined;
   readonly query: ScreenQuery;
   readonly topics: readonly string[];
+  readonly nameKinds: readonly string[];
   readonly problems: Readonly<Record<string, string>>;
   readonly found: SearchAnswer;
   readonly described: ListAnswer;
@@ -65,6 +66,7 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
             profile={profile}
             query={readQuery(parameters, defaultSound(profile))}
             topics={props.topics}
+            nameKinds={props.nameKinds}
             problems={props.problems}
           />
           <Toolbar
@@ -114,6 +116,7 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
               send({ intent: 'meaning', word: open.card.analysis.word, definition })
             }
             onHide={(hidden) => send({ intent: 'hide', word: open.card.analysis.word, hidden })}
+            onShow={(shown) => send({ intent: 'show', word: open.card.analysis.word, shown })}
             onClose={() => openCard(undefined)}
           />
         </Suspense>

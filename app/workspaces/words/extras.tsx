@@ -11,6 +11,8 @@ import { soundOptions, spellingOptions } from './sound-options';
 export interface ExtraContext {
   readonly profile: ClassProfile;
   readonly topics: readonly string[];
+  /** What nouns may be names for. */
+  readonly nameKinds: readonly string[];
   /** Values of the extra's own address parameter. */
   readonly values: readonly string[];
   readonly set: (values: readonly string[]) => void;
@@ -148,6 +150,59 @@ export const extras: readonly Extra[] = [
     first: true,
     many: true,
     render: choice('Pattern', () => patternOptions, 'with the pattern:'),
+  },
+  {
+    name: 'name',
+    label: 'that are names for …',
+    start: () => 'animal',
+    first: true,
+    render: choice(
+      'Names for',
+      ({ nameKinds }) => plain(nameKinds),
+      'that are names for a kind of:',
+    ),
+  },
+  {
+    name: 'prefix',
+    label: 'with a prefix',
+    start: () => 'un',
+    render: typed('Prefix', 'un', 'with the prefix', 5),
+  },
+  {
+    name: 'suffix',
+    label: 'with a suffix',
+    start: () => 'ful',
+    render: typed('Suffix', 'ful', 'with the suffix', 5),
+  },
+  {
+    name: 'family',
+    label: 'of a word family',
+    start: () => '',
+    render: typed('Word family', 'a word', 'of the family of'),
+  },
+  {
+    name: 'homophones',
+    label: 'that sound like another word',
+    start: () => '1',
+    render: () => 'that sound like another word',
+  },
+  {
+    name: 'opposites',
+    label: 'that have an opposite',
+    start: () => '1',
+    render: () => 'that have an opposite',
+  },
+  {
+    name: 'opposite',
+    label: 'that are opposites of …',
+    start: () => '',
+    render: typed('Opposite of', 'a word', 'that are opposites of'),
+  },
+  {
+    name: 'fold',
+    label: 'without their forms',
+    start: () => '1',
+    render: () => 'without their forms (cat, not cats)',
   },
   {
     name: 'pos',

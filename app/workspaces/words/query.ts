@@ -36,8 +36,9 @@ export type ScreenQuery = Omit<WordQuery, 'class' | 'limit' | 'except'> & {
   readonly all: boolean;
 };
 
-/** The sound a class is most likely working on: the latest vowel of its sequence, else /ă/. */
+/** The sound a class is most likely working on: the latest vowel of its sequence, else /ă/; none for a class that reads freely. */
 export function defaultSound(profile: ClassProfile): string {
+  if (profile.step === null) return ANY_SOUND;
   const { steps } = sequenceOf(profile);
   for (let number = profile.step ?? steps.length; number > 0; number -= 1) {
     const taught = steps[number - 1]?.teaches ?? [];
@@ -54,7 +55,9 @@ function oneOf<Value extends string>(value: string | null, values: readonly Valu
 }
 
 const isSound = (value: string) =>
-  value !== '' && value.split(' ').every((phoneme) => describePhoneme(phoneme) !== undefined);
+  value !== '' &&
+  (/^AH[01]$/.test(value) ||
+    value.split(' ').every((phoneme) => describePhoneme(phoneme) !== undefined));
 
 /** An object without the fields that have no value. */
 function given<Shape extends object>(
@@ -67,10 +70,11 @@ function given<Shape extends object>(
 
 /** Reads the address; whatever it does not say, or says wrongly, has a default. */
 export function readQuery(parameters: URLSearchParams, sound: string): ScreenQuery {
-  const syllables = parameters.get('syllables') ?? '1-2';
+  const free = sound === ANY_SOUND;
+  const syllables = parameters.get('syllables') ?? (free ? 'any' : '1-2');
   const choice = syllableChoices[syllables] ?? { min: 1, max: 2 };
   const asked = parameters.getAll('sound');
-  const sounds = asked.length === 0 ? [sound] : asked.filter(isSound);
+  const sounds = asked.length === 0 && !free ? [sound] : asked.filter(isSound);
   const pair = (parameters.get('pair') ?? '').split('-');
   const flag = (name: string) => (parameters.get(name) === '1' ? true : undefined);
   const text = (name: string) => parameters.get(name)?.trim() ?? undefined;
@@ -81,7 +85,7 @@ export function readQuery(parameters: URLSearchParams, sound: string): ScreenQue
     patterns: parameters.getAll('pattern').filter(isPatternName),
     place: oneOf(parameters.get('place'), places) ?? 'any',
     knows: oneOf(parameters.get('knows'), knowledges) ?? 'secure',
-    sort: oneOf(parameters.get('sort'), sortOrders) ?? 'frequency',
+    sort: oneOf(parameters.get('sort'), sortOrders) ?? 'known',
     syllables: syllableChoices[syllables] ? syllables : '1-2',
     minSyllables: choice.min,
     maxSyllables: choice.max,
@@ -98,6 +102,14 @@ export function readQuery(parameters: URLSearchParams, sound: string): ScreenQue
       pictured: flag('pictured'),
       compound: flag('compound'),
       rhymesWith: text('rhyme'),
+      prefix: text('prefix'),
+      suffix: text('suffix'),
+      family: text('family'),
+      homophones: flag('homophones'),
+      opposites: flag('opposites'),
+      oppositeOf: text('opposite'),
+      nameFor: text('name'),
+      fold: flag('fold'),
       beginsWith: text('begins'),
       endsWith: text('ends'),
       expression: text('expr'),
@@ -132,6 +144,15 @@ export function writeQuery(query: WordQuery): URLSearchParams {
   );
   set('syllables', choice?.[0] ?? (min === 1 && max === 1 ? '1' : max === 2 ? '1-2' : 'any'));
   set('topic', query.topic);
+  set('name', query.nameFor);
+  set('prefix', query.prefix);
+  set('suffix', query.suffix);
+  set('family', query.family);
+  set('opposite', query.oppositeOf);
+  set('homophones', query.homophones ? '1' : undefined);
+  set('opposites', query.opposites ? '1' : undefined);
+  set('pictured', query.pictured ? '1' : undefined);
+  set('fold', query.fold ? '1' : undefined);
   set('rhyme', query.rhymesWith);
   set('knows', query.knows);
   set('pos', query.wordClass);

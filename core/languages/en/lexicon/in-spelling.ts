@@ -19,7 +19,7 @@ export function inSpelling<Mark extends { readonly start: number; readonly end: 
   let result = '';
   let at = 0;
   const moved = marks.map((mark) => ({ ...mark }));
-  for (const found of text.matchAll(/[A-Za-z]+(?:['’][a-z]+)?/g)) {
+  for (const found of text.matchAll(/[A-Za-z]+/g)) {
     const word = found[0];
     const twin = lexicon.suits(word.toLowerCase(), spelling)
       ? undefined

@@ -110,7 +110,7 @@ const prefixes: Readonly<Record<string, string>> = {
 const whole = new Set(
   `station nation mission passion portion ration section motion potion notion fiction corner under
    mother father brother sister other another either neither weather whether leather feather together ladder butter
-   letter matter better water number summer winter center offer suffer differ enter order tower flower shower power
+   letter beer former trigger hammer barber gutter liver pepper matter better water number summer winter center offer suffer differ enter order tower flower shower power
    finger silver answer master monster murder chapter proper paper ever never over after forest honest interest
    modest harvest request suggest protest contest family belly jelly holy ugly silly only early ally rally bully
    fully business witness moment comment cement garment element document department apartment ring bring spring string
@@ -147,6 +147,13 @@ const whole = new Set(
    battery artery lottery poetry pastry country sentry pantry carry marry hurry sorry
    worry curry scurry flurry navy gravy ivy envy levy bevy chevy cavity novelty royalty
    penalty loyalty faculty difficulty specialty`.split(/\s+/),
+);
+
+/** Doers and things named after a noun, which the noun alone would not prove (inn is no doer of inner). */
+const fromNoun = new Set(
+  `farmer prisoner banker boxer footballer outsider insider widower bowler golfer jeweller jeweler trucker rancher
+   gunner adventurer planter islander trooper voyager gamer logger forester homesteader commissioner timer duster
+   fielder roofer landscaper trafficker wholesaler falconer marketer`.split(/\s+/),
 );
 
 const sound = (entry: LexiconEntry) => phonemesIn(entry.readings[0].units);
@@ -228,7 +235,9 @@ function splitEnding(entry: LexiconEntry, lexicon: Lexicon): Split | undefined {
     for (const base of basesOf(stem, ending.suffix)) {
       const found = lexicon.find(base);
       if (found === undefined || found === entry || found.word !== base) continue;
-      if ((found.kinds & ending.of) === 0 || base.length < 2) continue;
+      const fits =
+        (found.kinds & ending.of) !== 0 || (ending.suffix === 'er' && fromNoun.has(word));
+      if (!fits || base.length < 2) continue;
       if (ending.shifts && base.length < 4) continue;
       if (/^(y|er|or|en|al|ic|ish|ist|est)$/.test(ending.suffix) && found.zipf < 2.5) continue;
       if (isHeard(found, all, ending)) return { base: found, stem, ending };
