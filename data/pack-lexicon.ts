@@ -174,6 +174,17 @@ const unfit = [...allUnfit].filter((word) => !lowerCase.has(word));
 const otherWords = [...new Set([...dictionaryWords, ...frequencies.map(({ word }) => word)])]
   .map((word) => word.toLowerCase())
   .filter((word) => isShort(word) && !lowerCase.has(word));
+/** Slang, and how the bank's own short words sound in either accent: what no made-up word may be. */
+const slang = lines('./slang-words.txt').flatMap((line) => line.split(' '));
+const said = new Set<string>();
+for (const word of present) {
+  if (!isShort(word)) continue;
+  for (const accent of ['american', 'british'] as const) {
+    for (const { pronunciation } of readings.of(word.toLowerCase(), accent)) {
+      said.add(pronunciation.phonemes.join(' '));
+    }
+  }
+}
 const hashes = (forms: readonly string[]) =>
   packHashes(forms.filter((form) => form !== '').map(wordHash));
 
@@ -203,7 +214,7 @@ const draft: LexiconPack = {
   },
   pictures: pictures.map((entry) => entry.join(' ')).join('\n'),
   unfit: hashes(unfit.flatMap((word) => [word, plainEar(word), heard(word)])),
-  otherWords: hashes(otherWords.flatMap((word) => [word, heard(word)])),
+  otherWords: hashes([...otherWords.flatMap((word) => [word, heard(word)]), ...slang, ...said]),
 };
 // Families and levels are found in the bank itself.
 const pack: LexiconPack = { ...draft, ...packLevels(new Lexicon(draft), easeOf) };

@@ -105,6 +105,8 @@ function makeBank(lexicon: Lexicon, request: PseudowordRequest): Bank {
     if ((steps[entry.rank] ?? 255) > request.step || entry.zipf < 2.3) continue;
     const pieces = piecesOf(entry);
     if (pieces === undefined) continue;
+    // Each grapheme says only what it was taught to say first.
+    if (!entry.readings[0].units.every((unit) => request.index.isFirstSound(unit))) continue;
     const onset = spell(pieces.onset, entry.word);
     const end = spell(pieces.end, entry.word);
     const key = (units: readonly AlignedUnit[]) =>
@@ -197,6 +199,39 @@ function isRealOrRude(word: string, phonemes: readonly string[], lexicon: Lexico
   );
 }
 
+const vowelOf = ({ units }: Piece) => units[0]?.grapheme ?? '';
+/** Tries at one spelling of the vowel before it is given up for this time. */
+const MOST_TRIES = 60;
+
+/** Gives the rimes of each spelling of the vowel in turn, those that were used least first. */
+class Spread {
+  private readonly groups: { readonly ends: readonly Piece[]; used: number; tries: number }[];
+
+  constructor(ends: readonly Piece[]) {
+    const byVowel = new Map<string, Piece[]>();
+    for (const end of ends) {
+      byVowel.set(vowelOf(end), [...(byVowel.get(vowelOf(end)) ?? []), end]);
+    }
+    this.groups = [...byVowel.values()].map((group) => ({ ends: group, used: 0, tries: 0 }));
+  }
+
+  next(): readonly Piece[] {
+    const [least] = this.groups.sort(
+      (left, right) =>
+        left.used +
+          Math.floor(left.tries / MOST_TRIES) -
+          (right.used + Math.floor(right.tries / MOST_TRIES)) || left.tries - right.tries,
+    );
+    if (least === undefined) return [];
+    least.tries += 1;
+    return least.ends;
+  }
+
+  took(end: Piece): void {
+    for (const group of this.groups) if (group.ends.includes(end)) group.used += 1;
+  }
+}
+
 /**
  * Pseudowords for a step of a sequence; fewer than asked where the step allows
  * no more.
@@ -208,13 +243,14 @@ export function pseudowords(lexicon: Lexicon, request: PseudowordRequest): Pseud
   if (onsets.length === 0 || ends.length === 0) return [];
   const pick = <Value>(values: readonly Value[]) =>
     values[Math.floor(random.next() * values.length)] as Value;
+  const spread = new Spread(ends);
   for (
     let attempt = 0;
     attempt < request.count * 400 + 2000 && found.size < request.count;
     attempt += 1
   ) {
     const onset = pick(onsets);
-    const end = pick(ends);
+    const end = pick(spread.next());
     const { word, units } = join(onset, end);
     if (word.length < 3 || found.has(word) || !seamIsSound(onset.units, end.letters)) continue;
     if (!soundsEnglish(onset.units, end.units)) continue;
@@ -229,6 +265,7 @@ export function pseudowords(lexicon: Lexicon, request: PseudowordRequest): Pseud
     );
     if (step > request.step) continue;
     if ([...found.keys()].some((other) => plainEar(other) === plainEar(word))) continue;
+    spread.took(end);
     found.set(word, {
       word,
       graphemes: writeGraphemes(units),

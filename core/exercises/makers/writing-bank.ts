@@ -1,5 +1,5 @@
 import { checkSentence } from '../../languages/shared/sentence-check';
-import { define } from '../../languages/en/words/meanings';
+import { examplesOf } from '../making/example-of';
 import type { Maker } from '../making/maker';
 import { handwritingOf } from '../making/handwriting-of';
 import { usableWords } from '../making/usable-words';
@@ -27,15 +27,13 @@ const maker: Maker = {
   parameters: handParameters,
   workedByDefault: false,
 
-  make({ words, parameters, random, lexicon, meanings }) {
+  make(input) {
+    const { words, parameters, random, lexicon } = input;
     const { used, notes } = usableWords(words, ({ entry }) => ({
       picture: lexicon.picturesOf(entry.word)[0],
-      example: meanings
-        ? define(entry.word, meanings, lexicon)
-            .senses.filter((sense) => sense.source === 'wordane')
-            .map((sense) => sense.example ?? '')
-            .find((text) => checkSentence(text, checksOf(entry.word)).length === 0)
-        : undefined,
+      example: examplesOf(entry.word, input).find(
+        (text) => checkSentence(text, checksOf(entry.word)).length === 0,
+      ),
     }));
     const chosen = (parameters.shuffle === false ? used : random.shuffle(used)).slice(
       0,

@@ -1,4 +1,4 @@
-import { define } from '../../languages/en/words/meanings';
+import { sentencesOf } from '../../reach/sentences-of';
 import type { MakerInput } from './maker';
 import { read, sentences } from './parameters';
 
@@ -6,17 +6,26 @@ import { read, sentences } from './parameters';
 export const wholeWord = (word: string) =>
   new RegExp(`(?<![\\p{L}'’-])${word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}'’-])`, 'iu');
 
-/** A sentence with the word in it: the teacher's own first, then one of our own examples. */
-export function exampleOf(
+type ExampleInput = Pick<MakerInput, 'parameters' | 'meanings' | 'lexicon' | 'profile'>;
+
+/** Sentences with this very form of a word: the teacher's own first, then the wordbook's, those of the class's age and reach in front. */
+export function examplesOf(
   word: string,
-  { parameters, meanings, lexicon }: Pick<MakerInput, 'parameters' | 'meanings' | 'lexicon'>,
-): string | undefined {
-  const senses = meanings ? define(word, meanings, lexicon).senses : [];
-  const examples = senses.flatMap(({ example, source }) =>
-    source === 'wordane' && example ? [example] : [],
-  );
+  { parameters, meanings, lexicon, profile }: ExampleInput,
+): string[] {
   const pattern = wholeWord(word);
-  return [...(read({ sentences: sentences() }, parameters).sentences ?? []), ...examples].find(
-    (text) => pattern.test(text),
+  const own = read({ sentences: sentences() }, parameters).sentences ?? [];
+  const known = meanings ? sentencesOf(word, meanings, lexicon, profile) : [];
+  const [sense] = known;
+  // The sense that is met first, so that a meaning beside the sentence is the meaning in it.
+  const first = known.filter(({ definition }) => definition === sense?.definition);
+  const within = first.filter(({ beyond }) => beyond.every((each) => pattern.test(each)));
+  return [...new Set([...own, ...[...within, ...first].map(({ text }) => text)])].filter((text) =>
+    pattern.test(text),
   );
+}
+
+/** A sentence with the word in it. */
+export function exampleOf(word: string, input: ExampleInput): string | undefined {
+  return examplesOf(word, input)[0];
 }

@@ -24,7 +24,7 @@ export interface Partner extends Omit<MatchSide, 'id'> {
 export function partnerOf(
   { word, entry }: MaterialWord,
   kind: PartnerKind,
-  input: Pick<MakerInput, 'parameters' | 'lexicon' | 'meanings'>,
+  input: Pick<MakerInput, 'parameters' | 'lexicon' | 'meanings' | 'profile'>,
 ): Partner | string {
   const beside = input.parameters.beside?.[word];
   const picture = (): Partner | undefined => {

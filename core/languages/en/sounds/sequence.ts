@@ -43,10 +43,15 @@ export class SequenceIndex {
   private readonly stepsById: readonly (number | undefined)[];
   private readonly shapeSteps = new Map<WordShape, number>();
   private readonly sightSteps = new Map<string, number>();
+  /** The correspondence that is taught first for each grapheme. */
+  private readonly firstSounds = new Map<string, string>();
 
   constructor(readonly sequence: Sequence) {
     for (const step of sequence.steps) {
-      for (const key of step.teaches) this.keep(this.correspondenceSteps, key, step.number);
+      for (const key of step.teaches) {
+        this.keep(this.correspondenceSteps, key, step.number);
+        this.keep(this.firstSounds, key.split('|')[0] ?? '', key);
+      }
       for (const shape of step.shapes) this.keep(this.shapeSteps, shape, step.number);
       for (const word of step.sightWords) {
         this.keep(this.sightSteps, plainWord(word).toLowerCase(), step.number);
@@ -60,6 +65,11 @@ export class SequenceIndex {
   /** The step that teaches a grapheme's correspondence; undefined where none does. */
   stepOf(unit: AlignedUnit): number | undefined {
     return this.stepsById[unit.correspondence.id];
+  }
+
+  /** True where this is the sound that is taught first for the grapheme: th as in thin before th as in this. */
+  isFirstSound(unit: Pick<AlignedUnit, 'grapheme' | 'phonemes'>): boolean {
+    return this.firstSounds.get(unit.grapheme) === correspondenceKey(unit);
   }
 
   /** The step that teaches a correspondence by its id. */
@@ -80,8 +90,8 @@ export class SequenceIndex {
     return [...this.sightSteps].filter(([, taught]) => taught <= step).map(([word]) => word);
   }
 
-  private keep<Key>(map: Map<Key, number>, key: Key, step: number): void {
-    if (!map.has(key)) map.set(key, step);
+  private keep<Key, Value>(map: Map<Key, Value>, key: Key, value: Value): void {
+    if (!map.has(key)) map.set(key, value);
   }
 }
 
