@@ -14,7 +14,8 @@ import {
   type MarkableItem,
 } from '../exercises/make-exercise';
 import { versions } from '../kernel/version';
-import { inflect as inflectWord, ruleText } from '../languages/en/forms/inflect';
+import { ruleText } from '../languages/en/forms/inflect';
+import { inflectKnown } from '../languages/en/forms/inflect-known';
 import { checkWord } from '../reach/check-word';
 import { sentencesOf as findSentences } from '../reach/sentences-of';
 import type { Sequence } from '../languages/en/sounds/sequence';
@@ -174,11 +175,9 @@ export function inflect({
 }) {
   const lexicon = loadedLexicon();
   const entry = lexicon.find(base);
-  const inflection = inflectWord(base, suffix.replace(/^-/, ''), {
-    ...(entry ? { reading: entry.readings[0] } : {}),
+  const inflection = inflectKnown(base, suffix.replace(/^-/, ''), lexicon, {
     ...(spelling ? { spelling } : {}),
     ...(wordClass ? { wordClass } : {}),
-    isWord: (word) => lexicon.find(word) !== undefined,
   });
   return { ...inflection, ruleName: ruleText(inflection.rule).name, known: entry !== undefined };
 }

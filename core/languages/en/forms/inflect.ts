@@ -2,8 +2,9 @@
 import type { Spelling } from '../../../kernel/spelling';
 import type { Reading } from '../lexicon/lexicon';
 import { agentForm, deriveRules, prefixForm, prefixNames, tionForm, type Prefix } from './derive';
-import { ingForm, ingRules } from './ing';
+import { doublingForLearner, ingForm, ingRules } from './ing';
 import type { Inflection } from './inflection';
+import { learnedForm } from './learned-forms';
 import { irregularPlurals } from './irregular-plurals';
 import { irregularVerb } from './irregular-verbs';
 import {
@@ -59,6 +60,7 @@ const ownRules: Readonly<Record<string, RuleText>> = {
   'f-to-ves': { name: 'f becomes ves', learner: 'Change the f to v and add es.' },
   'same-form': { name: 'no change', learner: 'One or many: the word stays the same.' },
   'not-counted': { name: 'not counted', learner: 'We do not count this: it has no plural.' },
+  'no-form': { name: 'no such form', learner: 'Nobody says that.' },
   'more-most': { name: 'more and most', learner: 'A long word: put more or most before it.' },
 };
 
@@ -236,7 +238,8 @@ function comparison(base: string, suffix: 'er' | 'est', options: InflectOptions)
   const alternatives =
     syllables === 2 ? [...joined.alternatives, `${adverb} ${base}`] : joined.alternatives;
   const elder = base === 'old' ? [irregular?.[1] ?? ''] : [];
-  return { ...fromJoin(base, joined), alternatives: [...alternatives, ...elder] };
+  const dry = /^(dry|shy|sly|spry|wry)$/.test(base) ? [`${base}${suffix}`] : [];
+  return { ...fromJoin(base, joined), alternatives: [...alternatives, ...elder, ...dry] };
 }
 
 /** -er on a verb makes the one who does it (teach, teacher); on an adjective it compares. */
@@ -300,7 +303,16 @@ function yForm(base: string, options: InflectOptions): Inflection {
  * @throws RangeError for a suffix that is not one of `suffixes`
  */
 export function inflect(word: string, suffix: string, options: InflectOptions = {}): Inflection {
+  const found = inflectByRule(word, suffix, options);
+  if (found.rule !== 'double-final-consonant') return found;
+  const learnerReason = doublingForLearner(found.base, options.reading) ?? found.learnerReason;
+  return { ...found, learnerReason };
+}
+
+function inflectByRule(word: string, suffix: string, options: InflectOptions): Inflection {
   const base = word.trim();
+  const learned = learnedForm(base, suffix, options.spelling);
+  if (learned) return made(base, learned.form, 'irregular', learned.reason, learned.alternatives);
   switch (suffix as Suffix) {
     case 'ing':
       return ingForm(base, options);

@@ -74,6 +74,26 @@ export function endsInOneVowelOneConsonant(base: string): boolean {
   return /(^|[^aeiou])[aeiouy][bcdfghjklmnprstvz]$/.test(letters) && !/[aeiou]y.$/.test(letters);
 }
 
+/** Why a final consonant doubles: by its letters in a short word, by stress in a longer one, or by custom. */
+export function doublingReason(base: string, reading: Reading | undefined): string {
+  const [vowel = '', last = ''] = base.slice(-2);
+  const syllables = reading?.stresses.length ?? (base.match(/[aeiouy]+/g) ?? []).length;
+  if (syllables <= 1) {
+    return `${base} ends in one short vowel letter (${vowel}) and one consonant: double the ${last}.`;
+  }
+  return endsStressed(base, reading)
+    ? `The last syllable of ${base} is stressed, and ends in one vowel letter (${vowel}) and one consonant: double the ${last}.`
+    : `The last syllable of ${base} is not stressed, yet its ${last} is doubled: learn it.`;
+}
+
+/** The same for a learner; undefined where the rule's own wording is true of the word. */
+export function doublingForLearner(base: string, reading: Reading | undefined): string | undefined {
+  if ((reading?.stresses.length ?? (base.match(/[aeiouy]+/g) ?? []).length) <= 1) return undefined;
+  return endsStressed(base, reading)
+    ? 'The end is said strongly: double the last letter.'
+    : 'This one doubles its last letter: learn it.';
+}
+
 export function endsInVowelTeam(base: string, reading: Reading | undefined): boolean {
   const last = reading?.units.findLast((unit) => unit.phonemes.some(isVowelPhoneme));
   if (last !== undefined) return /^[a-z]*[aeiouyw]{2}[a-z]*$/.test(last.grapheme);
@@ -98,7 +118,9 @@ export function ingForm(word: string, options: IngOptions = {}): IngInflection {
     form,
     rule,
     reason,
-    learnerReason: ingRules[rule].learner,
+    learnerReason:
+      (rule === 'double-final-consonant' ? doublingForLearner(base, reading) : undefined) ??
+      ingRules[rule].learner,
     alternatives,
   });
 
@@ -157,8 +179,8 @@ export function ingForm(word: string, options: IngOptions = {}): IngInflection {
       return made(
         doubled,
         'double-final-consonant',
-        `${base} ends in one short vowel letter (${base.slice(-2, -1)}) and one consonant: double the ${last}.`,
-        base === 'program' ? ['programing'] : base === 'kidnap' ? ['kidnaping'] : [],
+        doublingReason(base, reading),
+        /^(program|kidnap|worship)$/.test(base) ? [`${base}ing`] : [],
       );
     }
     if (last === 'l') {

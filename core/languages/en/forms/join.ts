@@ -7,7 +7,7 @@
  */
 import type { Spelling } from '../../../kernel/spelling';
 import type { Reading } from '../lexicon/lexicon';
-import { endsInOneVowelOneConsonant, endsInVowelTeam, endsStressed } from './ing';
+import { doublingReason, endsInOneVowelOneConsonant, endsInVowelTeam, endsStressed } from './ing';
 
 export const joinRuleNames = [
   'double-final-consonant',
@@ -81,13 +81,11 @@ function joinToE(base: string, suffix: string): Joined | undefined {
   }
   if (/(ee|oe|ye)$/.test(base)) return kept(`${base} ends in ${base.slice(-2)}: the e stays.`);
   const dropped = base.slice(0, -1) + suffix;
-  const alternatives =
-    suffix === 'able' && /(like|love|size|move|blame|name|sale)$/.test(base) ? [base + suffix] : [];
   return {
     form: dropped,
     rule: 'drop-silent-e',
     reason: `${base} ends in a silent e: drop the e before -${suffix}.`,
-    alternatives,
+    alternatives: [],
   };
 }
 
@@ -149,7 +147,7 @@ export function joinVowelSuffix(base: string, suffix: string, options: JoinOptio
       return {
         form: doubled,
         rule: 'double-final-consonant',
-        reason: `${base} ends in one short vowel letter (${base.slice(-2, -1)}) and one consonant: double the ${last}.`,
+        reason: doublingReason(base, reading),
         alternatives,
       };
     }
@@ -172,6 +170,13 @@ export function joinVowelSuffix(base: string, suffix: string, options: JoinOptio
       'just-add',
       `The last syllable of ${base} is not stressed, so the ${last} is not doubled.`,
       either,
+    );
+  }
+  if (/[wxy]$/.test(base)) {
+    const team = endsInVowelTeam(base, reading) && last !== 'x';
+    return plain(
+      team ? 'add-after-vowel-team' : 'just-add',
+      `${base} ends in ${last}, which is never doubled: just add -${suffix}.`,
     );
   }
   if (/[^aeiou][^aeiouwxy]$/.test(base) && !endsInVowelTeam(base, reading)) {
