@@ -21,6 +21,7 @@ import { britishSpellingOf } from './british-spellings';
 import { packHashes, plainEar, wordHash } from '../core/languages/en/lexicon/word-hash';
 import { allUnfit, dictionaryWords, isOrdinaryWord, isUnfit, spellInSentence } from './fitness';
 import { Lexicon } from '../core/languages/en/lexicon/lexicon';
+import { divideWord } from '../core/languages/en/words/divide-word';
 import { gradedLists } from './graded-lists';
 import { gapWords, missingForms } from './gap-words';
 import { packLevels } from './pack-levels';
@@ -216,13 +217,29 @@ const draft: LexiconPack = {
   unfit: hashes(unfit.flatMap((word) => [word, plainEar(word), heard(word)])),
   otherWords: hashes([...otherWords.flatMap((word) => [word, heard(word)]), ...slang, ...said]),
 };
-// Families and levels are found in the bank itself.
-const pack: LexiconPack = { ...draft, ...packLevels(new Lexicon(draft), easeOf) };
-const british: AccentPack = {
+/** The column of syllables, each word divided by its parts as the bank knows them. */
+function divided(lexicon: Lexicon): string {
+  return lexicon.entries
+    .map((entry) =>
+      entry.readings
+        .map((reading) =>
+          divideWord(entry, reading, lexicon)
+            .map((part) => part.length.toString(36))
+            .join(''),
+        )
+        .join('|'),
+    )
+    .join(' ');
+}
+const spoken: AccentPack = {
   format: PACK_FORMAT,
   accent: 'british',
   ...sounds.british.packed(),
 };
+const bank = new Lexicon(draft);
+// Families, levels and divisions are found in the bank itself.
+const pack: LexiconPack = { ...draft, ...packLevels(bank, easeOf), syllables: divided(bank) };
+const british: AccentPack = { ...spoken, syllables: divided(new Lexicon(draft, spoken)) };
 
 const folder = process.argv[2];
 if (folder === undefined) throw new Error('Say in which folder to write the packs.');

@@ -139,6 +139,30 @@ export class Readings {
     return best ? [best] : [];
   }
 
+  /** A form has the vowel of its base, and the bath words have theirs: chance, chances. */
+  private asItsBase(word: string, own: Pronunciation): Pronunciation {
+    const base = formEndings
+      .flatMap(([ending, put]) =>
+        word.endsWith(ending) ? [word.slice(0, -ending.length) + put] : [],
+      )
+      .find((each) => each.length > 2 && (this.ordinary.has(each) || bathWords.has(each)));
+    const isBath = bathWords.has(word) || (base !== undefined && bathWords.has(base));
+    const model = base === undefined ? undefined : this.spokenBritish(base)?.phonemes;
+    const isEither = (each: string | undefined) => each === 'AE' || each === 'AA';
+    const last = /^after/.test(word)
+      ? own.phonemes.findIndex(isEither)
+      : own.phonemes.findLastIndex(isEither);
+    return {
+      ...own,
+      phonemes: own.phonemes.map((each, index) => {
+        if (!isEither(each)) return each;
+        if (isBath && index === last) return 'AA';
+        const other = model?.[index];
+        return other !== undefined && isEither(other) ? other : each;
+      }),
+    };
+  }
+
   private spokenBritish(word: string): Pronunciation | undefined {
     const ipa = britishIpa.get(word.toLowerCase());
     const read = ipa === undefined ? undefined : readIpa(ipa);
@@ -150,7 +174,10 @@ export class Readings {
     const lookUp = this.lookUp('british');
     const fromAmerican = (): PackedReading[] =>
       this.american(word).flatMap((reading) => {
-        const pronunciation = toBritish(reading.analysis.units, reading.pronunciation.stresses);
+        const pronunciation = this.asItsBase(
+          word,
+          toBritish(reading.analysis.units, reading.pronunciation.stresses),
+        );
         const analysis = analyseSpelling(word, pronunciation, lookUp, 'british');
         return analysis ? [{ ...reading, pronunciation, analysis }] : [];
       });
@@ -159,7 +186,8 @@ export class Readings {
       const readings = fromAmerican();
       if (readings.length === byHand.length) return readings;
     }
-    const spoken = this.spokenBritish(word);
+    const own = this.spokenBritish(word);
+    const spoken = own && this.asItsBase(word, own);
     const analysis = spoken && analyseSpelling(word, spoken, lookUp, 'british');
     if (spoken && analysis && analysis.cost < LEAST_PLAUSIBLE * word.length) {
       return [{ pronunciation: spoken, wordClass: '-', analysis }];
@@ -167,6 +195,25 @@ export class Readings {
     return fromAmerican();
   }
 }
+
+/** Endings of forms, with what the base has in their place. */
+const formEndings: readonly (readonly [ending: string, put: string])[] = [
+  ["'s", ''],
+  ['s', ''],
+  ['es', ''],
+  ['es', 'e'],
+  ['ed', ''],
+  ['ed', 'e'],
+  ['ing', ''],
+  ['ing', 'e'],
+  ['er', ''],
+  ['er', 'e'],
+  ['ers', ''],
+  ['ers', 'e'],
+  ['y', ''],
+  ['es', 'is'],
+];
+const bathWords = new Set(lines('./bath-words.txt').flatMap((line) => line.split(' ')));
 
 /** An alignment dearer than this a letter shows that the speech rules misread the word. */
 const LEAST_PLAUSIBLE = 0.9;

@@ -16,6 +16,8 @@ const clusters =
 const legalOnsets = new Set(clusters);
 
 function isLegalOnset(units: readonly AlignedUnit[]): boolean {
+  // sphere, but sat·is·fy.
+  if (units[0]?.grapheme === 's' && units[1]?.grapheme === 'f') return false;
   const sounds = units.flatMap((unit) => unit.phonemes);
   if (sounds.length <= 1) return sounds[0] !== 'NG';
   return legalOnsets.has(sounds.join(''));
@@ -34,7 +36,10 @@ function isChecked(unit: AlignedUnit, stress: number, next: AlignedUnit | undefi
   const vowel = unit.phonemes.find(isVowelPhoneme);
   if (vowel === undefined || stress === 0 || !shortVowels.has(vowel)) return false;
   // Before r the dictionary's IH is the long vowel of hero.
-  if (vowel === 'IH' && next?.phonemes[0] === 'R') return next.grapheme === 'rr';
+  if (vowel === 'IH' && next?.phonemes[0] === 'R')
+    return next.grapheme === 'rr' || /^[iy]$/.test(unit.grapheme);
+  // The vowel of tour is no short one.
+  if (/r$/.test(unit.grapheme)) return false;
   return vowel !== 'AA' || unit.grapheme === 'o';
 }
 
@@ -52,9 +57,11 @@ function cutBetween(
   stress: number,
   between: readonly AlignedUnit[],
   next: AlignedUnit,
+  inside: boolean,
 ): number {
   const first = between[0];
-  if (first === undefined) return next.start;
+  // cur·rent: the second r of a vowel spelled with rr opens the next syllable.
+  if (first === undefined) return /rr$/.test(nucleus.grapheme) ? nucleus.end - 1 : next.start;
   // The consonant of a split digraph belongs to its vowel, silent e and all.
   if (nucleus.grapheme.endsWith('_e')) {
     const rest = between.slice(1);
@@ -68,12 +75,14 @@ function cutBetween(
     }
     return last.start;
   }
-  // lis·ten, fas·ten: the silent t opens the next syllable.
-  if (isDoubled(first) || /^(xc|st)$/.test(first.grapheme)) return first.start + 1;
+  // lis·ten, fas·ten: the silent t opens the next syllable; ex·haust.
+  if (isDoubled(first) || /^(xc|xh|st|dj)$/.test(first.grapheme)) return first.start + 1;
   // The i of -tion, -cian, -sion is only a sign for the sound: it never closes a syllable.
   if (/^(ti|ci|si|sci|xi)$/.test(first.grapheme)) return first.start;
   if (first.grapheme === 'ssi') return first.start + 1;
-  const kept = isChecked(nucleus, stress, first) ? 1 : 0;
+  // reg·is·ter, ped·es·tal: inside a word an s before p, t, k closes its syllable.
+  const closes = inside && first.grapheme === 's' && /^[ptkc]/.test(between[1]?.grapheme ?? '');
+  const kept = closes || isChecked(nucleus, stress, first) ? 1 : 0;
   for (let taken = kept; taken <= between.length; taken += 1) {
     const onset = between.slice(taken);
     const head = onset[0];
@@ -115,7 +124,14 @@ export function syllabify(
     const next = units[right.index] as AlignedUnit;
     const boundary = boundaries.find((at) => at > nucleus.start && at <= next.start);
     cuts.push(
-      boundary ?? cutBetween(nucleus, left.stress, units.slice(left.index + 1, right.index), next),
+      boundary ??
+        cutBetween(
+          nucleus,
+          left.stress,
+          units.slice(left.index + 1, right.index),
+          next,
+          pair > 0 || !/^(re|de|pre|pro|be|se|a)$/.test(word.slice(0, nucleus.end)),
+        ),
     );
   }
   // A syllable needs a vowel letter (gam·bling, not gam·bl·ing).

@@ -78,12 +78,23 @@ export interface UnknownWord {
 
 export type WordAnalysis = KnownWord | UnknownWord;
 
+/** The stress of each written syllable; two vowels in one (fire, hour) count as one. */
+export function stressOfSyllables(reading: Omit<Reading, 'wordClass'>): number[] {
+  let vowels = 0;
+  return syllablesOf(reading).map(({ units }) => {
+    const count = units.reduce((sum, unit) => sum + unit.phonemes.filter(isVowelPhoneme).length, 0);
+    const own = reading.stresses.slice(vowels, vowels + count);
+    vowels += count;
+    return own.includes(1) ? 1 : own.includes(2) ? 2 : 0;
+  });
+}
+
 export function describeReading(reading: Omit<Reading, 'wordClass'>): ReadingAnalysis {
   return {
     graphemes: writeGraphemes(reading.units),
     phonemes: writePhonemes(reading.units),
     syllables: reading.syllables,
-    stress: reading.stresses,
+    stress: stressOfSyllables(reading),
   };
 }
 

@@ -153,6 +153,21 @@ export function definedBy(word: string, lexicon: Lexicon): string[] {
   return [...new Set(bases.flatMap((each) => [each, lexicon.twinOf(each)?.word ?? each]))];
 }
 
+/** The classes a form may have by its ending: stalking is no stalk of a plant. */
+const classesOfEnding: readonly (readonly [ending: RegExp, classes: string])[] = [
+  [/ing$/, 'v'],
+  [/ed$/, 'va'],
+  [/(er|est)$/, 'ad'],
+];
+
+/** The senses of a base, those of the class that the form shows first. */
+function inClassOf(form: string, senses: readonly WordSense[]): readonly WordSense[] {
+  const classes = classesOfEnding.find(([ending]) => ending.test(form))?.[1];
+  if (classes === undefined) return senses;
+  const fits = (sense: WordSense) => (classes.includes(sense.wordClass) ? 0 : 1);
+  return [...senses].sort((left, right) => fits(left) - fits(right));
+}
+
 /** The senses of a word, or of the word it is a form of; the wordbook's alone where it has the word. */
 export function define(word: string, meanings: Meanings, lexicon: Lexicon): Definition {
   const candidates = definedBy(word, lexicon);
@@ -168,7 +183,7 @@ export function define(word: string, meanings: Meanings, lexicon: Lexicon): Defi
       known: true,
       ...(own ? {} : { base: candidate }),
       ...(candidate === built ? { derived: true } : {}),
-      senses,
+      senses: own ? senses : inClassOf(word, senses),
     };
   }
   return { word, known: false, senses: [] };

@@ -84,7 +84,10 @@ export class SoundIndex {
     if (found === undefined) {
       const pairs = new Map<LexiconEntry, readonly LexiconEntry[]>();
       for (const entry of this.lexicon.entries) {
-        const partners = this.partners(entry.readings[0], from, to);
+        // reject the verb and reject the noun differ in a sound, and are one word.
+        const partners = this.partners(entry.readings[0], from, to).filter(
+          (each) => each !== entry,
+        );
         if (partners.length > 0) pairs.set(entry, partners);
       }
       found = pairs;
@@ -111,7 +114,7 @@ export class SoundIndex {
       for (const other of phonemes) {
         if (other === phoneme || vowelClass(other) !== vowelClass(phoneme)) continue;
         for (const partner of this.said(own.map((each, at) => (at === index ? other : each)))) {
-          found.push({ entry, partner, sounds: [phoneme, other] });
+          if (partner !== entry) found.push({ entry, partner, sounds: [phoneme, other] });
         }
       }
     });

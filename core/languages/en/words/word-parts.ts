@@ -110,7 +110,7 @@ const prefixes: Readonly<Record<string, string>> = {
 const whole = new Set(
   `station nation mission passion portion ration section motion potion notion fiction corner under
    mother father brother sister other another either neither weather whether leather feather together ladder butter
-   letter beer former trigger hammer barber gutter liver pepper matter better water number summer winter center offer suffer differ enter order tower flower shower power
+   letter hyper beer former trigger hammer barber gutter liver pepper matter better water number summer winter center offer suffer differ enter order tower flower shower power
    finger silver answer master monster murder chapter proper paper ever never over after forest honest interest
    modest harvest request suggest protest contest family belly jelly holy ugly silly only early ally rally bully
    fully business witness moment comment cement garment element document department apartment ring bring spring string
@@ -151,7 +151,7 @@ const whole = new Set(
 
 /** Doers and things named after a noun, which the noun alone would not prove (inn is no doer of inner). */
 const fromNoun = new Set(
-  `farmer prisoner banker boxer footballer outsider insider widower bowler golfer jeweller jeweler trucker rancher
+  `farmer villager cottager prisoner banker boxer footballer outsider insider widower bowler golfer jeweller jeweler trucker rancher
    gunner adventurer planter islander trooper voyager gamer logger forester homesteader commissioner timer duster
    fielder roofer landscaper trafficker wholesaler falconer marketer`.split(/\s+/),
 );
@@ -250,7 +250,7 @@ function splitEnding(entry: LexiconEntry, lexicon: Lexicon): Split | undefined {
 const knownCompounds = new Map<string, string>(
   `breakfast=break+fast cupboard=cup+board forehead=fore+head necklace=neck+lace blackboard=black+board
    raspberry=rasp+berry shepherd=sheep+herd holiday=holy+day something=some+thing anything=any+thing
-   everything=every+thing nothing=no+thing today=to+day tomorrow=to+morrow postman=post+man policeman=police+man
+   everything=every+thing nothing=no+thing today=to+day tomorrow=to+morrow postman=post+man policeman=police+man thereafter=there+after hereafter=here+after therefore=there+fore
    fireman=fire+man snowman=snow+man milkman=milk+man fisherman=fisher+man gentleman=gentle+man woodland=wood+land
    island= carpet= target= season= reason= cotton= button= panic= legend= hatred= bargain= forget= begin= manage=
    message= sausage= kitten= rotten= mushroom= kidnap= heather= tenant= warrant= infant= catalog= pleasure= adage=
@@ -258,7 +258,7 @@ const knownCompounds = new Map<string, string>(
    profit= permit= hermit= market= pellet= ballet= wallet= bonnet= cornet= magnet= hornet= planet= comet= legion=
    nation= pension= tension= vision= kingdom= outcome= income= handsome= pretend= attend= intend= contend=
    office= notice= justice= practice= ladies= palace= surface= menace= furnace= terrace= address= actress= buttress=
-   fortress= mattress= princess= impress= compress= express= suppress= depress= lantern= pattern= western= eastern=
+   impeach= impact= fortress= mattress= princess= impress= compress= express= suppress= depress= lantern= pattern= western= eastern=
    northern= southern= modern= attack= haddock= paddock= hammock= budget= gadget= fidget= widget= forest= asking=
    homage= rampage= tonight=to+night onto=on+to into=in+to within=with+in without=with+out
    decoy= person= prison= poison= crimson= lesson= parson= arson= peasant= wanton= canton= carton= piston= custom=
