@@ -128,6 +128,7 @@ async function act(body: Asked): Promise<readonly string[] | void> {
       return addToOpenList(
         profile.id,
         words.map((each) => ({ word: each })),
+        typeof body['question'] === 'string' ? body['question'].slice(0, 2000) : undefined,
       );
     }
     case 'meaning':

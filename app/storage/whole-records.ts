@@ -177,6 +177,7 @@ export const addToLesson = (textId: string, part: LessonPart, name: string): Pro
 export const addToOpenList = (
   classId: string,
   words: Parameters<typeof withWords>[1],
+  question?: string,
 ): Promise<void> => {
   const [first] = words;
   const label = words.length === 1 ? `Added ${first?.word}` : `Added ${words.length} words`;
@@ -184,6 +185,8 @@ export const addToOpenList = (
     const open = await openList(classId);
     const list = open ?? completeList({ id: newId(), classId, name: 'New list' });
     if (!open) await remember(`open-list:${classId}`, list.id);
-    await put('lists', withWords(list, words));
+    // The first word brings the question it was found with.
+    const asked = question && list.words.length === 0 ? { ...list, question } : list;
+    await put('lists', withWords(asked, words));
   });
 };

@@ -1,6 +1,7 @@
 /** From a recipe (maker, words, parameters, seed) to an exercise, and from an exercise to its reach check. */
 import type { ClassProfile } from '../classes/class-profile';
 import { checkWord, type WordReach } from '../reach/check-word';
+import { aimOf, withAim } from '../lists/aim-of';
 import { findSwaps } from '../search/find-swaps';
 import { findWords } from '../search/find-words';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
@@ -160,11 +161,12 @@ export function checkExercise(
     return checkPrompts(exercise, profile, lexicon);
   }
   const input = inputOf(recipe, lexicon);
+  const aim = aimOf(recipe.words, lexicon);
   return wordsOfTask(exercise.task).map((word) => {
     const entry = lexicon.find(word);
     const checked = checkWord(word, entry, profile);
     if (checked.reach === 'secure') return { ...checked, swaps: [] };
-    const queries = maker.replacements({ word, entry }, input);
+    const queries = maker.replacements({ word, entry }, input).map((query) => withAim(query, aim));
     const swaps = findSwaps(word, queries, profile, lexicon, recipe.words);
     return { ...checked, swaps };
   });
@@ -207,8 +209,14 @@ export function suggestWords(
   if (!speaks(recipe.parameters.language, 'words')) return [];
   const maker = findMaker(recipe.maker);
   const queries = maker.suggestions(inputOf(recipe, lexicon));
+  const aim = aimOf(recipe.words, lexicon);
   const found = queries.map((query) => {
-    const search = { ...query, class: profile, knows: 'secure' as const, limit: count };
+    const search = {
+      ...withAim(query, aim),
+      class: profile,
+      knows: 'secure' as const,
+      limit: count,
+    };
     const { groups } = findWords(lexicon, { ...search, except: recipe.words, maxSyllables: 2 });
     return takeTurns(groups.map((group) => group.words.map((each) => each.entry.word)));
   });

@@ -29,6 +29,8 @@ export interface WordList {
   /** Details of some of the words, in no order. */
   readonly details: readonly WordDetail[];
   readonly groupBy: ListGrouping;
+  /** The search its words were found with, as it stands in the address; absent where they were brought in. */
+  readonly question?: string;
 }
 
 type NewList = Pick<WordList, 'id' | 'classId' | 'name'> & Partial<WordList>;

@@ -90,4 +90,10 @@ export class ListRecord implements WordList {
 
   @IsIn(listGroupings)
   groupBy!: ListGrouping;
+
+  /** The search its words were found with, as it stands in the address. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(2000)
+  question?: string;
 }

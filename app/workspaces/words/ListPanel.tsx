@@ -148,6 +148,7 @@ export function ListPanel(props: ListPanelProps) {
           Paste or import
         </button>
         {list && <Link to={`/lists/${list.id}`}>Open as a table</Link>}
+        {list?.question && <Link to={`/words?${list.question}&new=1`}>More as it was found</Link>}
       </p>
       {importing && (
         <Suspense>

@@ -37,8 +37,11 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
   const { fetcher, send, message: problem } = useSend('/words');
   const chosen = new Set(list?.words.map((word) => word.toLowerCase()));
   const isChosen = (word: string) => chosen.has(word.toLowerCase());
+  const question = new URLSearchParams(parameters);
+  for (const name of ['word', 'list']) question.delete(name);
   const toggle = (word: string, partner?: string) =>
     send({
+      question: question.toString(),
       intent: isChosen(word) ? 'remove' : 'add',
       word,
       ...(partner && !isChosen(partner) ? { partner } : {}),
@@ -48,8 +51,6 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
       if (word === undefined) next.delete('word');
       else next.set('word', word);
     });
-  const question = new URLSearchParams(parameters);
-  for (const name of ['word', 'list']) question.delete(name);
   const here = found.groups.reduce((sum, group) => sum + group.words.length, 0);
   return (
     <div className="page">
