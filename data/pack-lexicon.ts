@@ -23,6 +23,7 @@ import { allUnfit, dictionaryWords, isOrdinaryWord, isUnfit, spellInSentence } f
 import { Lexicon } from '../core/languages/en/lexicon/lexicon';
 import { divideWord } from '../core/languages/en/words/divide-word';
 import { gradedLists } from './graded-lists';
+import { drawings } from './drawings';
 import { gapWords, missingForms } from './gap-words';
 import { packLevels } from './pack-levels';
 import {
@@ -162,8 +163,10 @@ for (const candidate of words) {
 }
 
 const present = new Set(kept.map(({ word }) => word));
-const pictures = lines('./pictures.txt')
-  .map((line) => line.split(' '))
+const pictures = [
+  ...lines('./pictures.txt').map((line) => line.split(' ')),
+  ...drawings.map(({ icon, words }) => [icon, ...words]),
+]
   .map(([icon, ...names]) => [icon, ...names.filter((name) => present.has(name))])
   .filter((entry) => entry.length > 1);
 

@@ -8,6 +8,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
+import { drawings } from './drawings';
 import { isInsult, isUnfit } from './fitness';
 
 const require = createRequire(import.meta.url);
@@ -88,6 +89,12 @@ for (const [hex, icon] of [...Object.entries(chars), ...unnamed]) {
     )
     .join(' ');
   index.push({ icon, name: label, tags, line: line === undefined ? 0 : 1 });
+}
+// Our own have one drawing for paper and board.
+for (const { icon, words, svg } of drawings) {
+  for (const kind of ['colour', 'line']) writeFileSync(new URL(`${kind}/${icon}.svg`, target), svg);
+  const [label = icon, ...tags] = words;
+  index.push({ icon, name: label, tags: tags.join(' '), line: 1 });
 }
 const missing = [...reviewed].filter((icon) => !seen.has(icon));
 if (missing.length > 0)
