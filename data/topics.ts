@@ -87,7 +87,10 @@ const ownTopics = new Set(['jobs', 'land and water', 'buildings and places']);
 function mainTopics(senses: readonly WordbookSense[]): string[] {
   const age = senses[0]?.age ?? 0;
   return senses
-    .filter((sense) => sense.sense === 1 || sense.age <= age)
+    .filter(
+      (sense) =>
+        sense.sense === 1 || (sense.age <= age && sense.wordClass === senses[0]?.wordClass),
+    )
     .flatMap((sense) => sense.topics);
 }
 

@@ -173,7 +173,7 @@ describe('reach', () => {
     await swaps.first().click();
     await page.locator('.paper-stack .ink', { hasText: new RegExp(`^${swap}$`) }).waitFor();
     await card.waitFor({ state: 'detached' });
-    await page.getByText('10 of 12 words within reach').waitFor();
+    await page.getByText('12 of 12 words within reach').waitFor();
     await page.getByRole('button', { name: /^Undo: Swapped neighbour/ }).click();
     await card.waitFor();
     await desk.close();
@@ -182,7 +182,7 @@ describe('reach', () => {
   test('moving the class along its sequence changes every check at once', async () => {
     const desk = await withDemo();
     const { page } = desk;
-    await page.getByText('9 of 12 words within reach').waitFor();
+    await page.getByText('11 of 12 words within reach').waitFor();
     await desk.go('/classes/fernhill-kestrels');
     await page.getByRole('radio', { name: /^10\b/ }).click();
     await page.getByText(/Undo: Changed the class’s step/).waitFor();

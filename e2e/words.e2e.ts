@@ -191,9 +191,9 @@ test('a word can be hidden from a class, and offered again', async () => {
   const { page } = desk;
   await page.locator('.tile').first().waitFor();
   const before = await count(page);
-  await desk.go('/words?word=jail');
-  await page.getByRole('button', { name: 'Never offer jail to Kestrels' }).click();
-  await page.getByRole('button', { name: 'Offer jail to Kestrels again' }).waitFor();
+  await desk.go('/words?word=sail');
+  await page.getByRole('button', { name: 'Never offer sail to Kestrels' }).click();
+  await page.getByRole('button', { name: 'Offer sail to Kestrels again' }).waitFor();
   await page.getByRole('button', { name: 'Close the word card' }).click();
   await expect.poll(() => count(page)).toBe(before - 1);
   await page.getByRole('button', { name: /^Undo:/ }).click();
@@ -356,4 +356,62 @@ test('speech of a language without a voice, and of too much, says so', async () 
   expect(((await unknown.body.json()) as { message: string }).message).toContain('no voice');
   expect((await ask(`text=${'a'.repeat(2000)}`)).status).toBe(422);
   expect((await ask('sound=QQ')).status).toBe(422);
+});
+
+test('a word card gives the meaning with its sentences, and what is kept back is offered by hand', async () => {
+  const desk = await wordsDesk();
+  const { page } = desk;
+  await desk.go('/words?word=hedgehog');
+  const card = page.getByRole('dialog');
+  await card.getByText('a small garden animal covered with short sharp points').waitFor();
+  await card.getByText(/rolled up into a prickly ball/).waitFor();
+  await card.getByText('Meanings and sentences written for Wordane.').waitFor();
+  expect(await card.locator('.word-card__sentence b').first().textContent()).toBe('hedgehog');
+  await card.getByText(/understood from about age 4/).waitFor();
+  await expectNoViolations(page, 'the word card');
+  await page.getByRole('button', { name: 'Close the word card' }).click();
+
+  // A weapon is offered from eleven on: not to Year 2 unless its teacher says so.
+  await desk.go('/words?word=gun&sound=AH1&knows=any&syllables=1');
+  await page.getByText(/gun is kept back: it is offered unasked from age 11/).waitFor();
+  const before = await count(page);
+  await page.getByRole('button', { name: 'Offer it to Kestrels all the same' }).click();
+  await page.getByText(/Kestrels are offered it all the same/).waitFor();
+  await expect.poll(() => count(page)).toBe(before + 1);
+  await page.getByRole('button', { name: 'Close the word card' }).click();
+  await desk.go('/classes/fernhill-kestrels');
+  await page.getByRole('button', { name: 'Keep gun back again' }).click();
+  await page.getByRole('button', { name: 'Keep gun back again' }).waitFor({ state: 'detached' });
+  await page.getByLabel('Words offered are fit for').selectOption({ label: 'age 11' });
+  await page.getByText(/Undo: Changed the class’s words offered/).waitFor();
+  await desk.close();
+});
+
+test('words are asked for by part, family, kind, opposite and homophone', async () => {
+  const desk = await wordsDesk();
+  const { page } = desk;
+  await desk.go('/words?sound=any&knows=any&syllables=any&prefix=un');
+  await tilesWith(page, ['unhappy', 'unfair']);
+  await page.getByRole('textbox', { name: 'Prefix' }).fill('re');
+  await tilesWith(page, ['rewrite', 'replay']);
+  await desk.go('/words?sound=any&knows=any&syllables=any&name=insect&fold=1');
+  const insects = await tilesWith(page, ['bee', 'butterfly']);
+  expect(insects).not.toContain('bees');
+  await desk.go('/words?sound=any&knows=any&syllables=any&opposites=1');
+  await page.locator('.tile', { hasText: /hot/ }).first().waitFor();
+  await desk.go('/words?sound=any&knows=any&syllables=any&family=happy');
+  await tilesWith(page, ['happy', 'unhappy', 'happily']);
+  await desk.close();
+});
+
+test('a class that reads freely begins with what words are about', async () => {
+  const desk = await wordsDesk();
+  const { page } = desk;
+  await page.getByRole('button', { name: /^Kestrels/ }).click();
+  await page.getByRole('button', { name: /^Newcomers/ }).click();
+  await page.getByText(/Words about/).waitFor();
+  await choose(page, 'Topic', 'food');
+  await tilesWith(page, ['dinner', 'cake']);
+  await expectNoViolations(page, 'the words of a class that reads freely');
+  await desk.close();
 });

@@ -104,6 +104,13 @@ export function orderOf(query: WordQuery, lexicon: Lexicon): Compare {
       Math.max(entry.level, pairPartners(entry, query, lexicon)[0]?.level ?? 0);
     return (left, right) => hardest(left) - hardest(right) || byFrequency(left, right);
   }
+  if (wordClass === undefined && query.topic) {
+    // What a topic names comes before what is done in it (soup before try).
+    const names = (entry: LexiconEntry) => Number(lexicon.lemmaOf(entry).schoolClasses[0] !== 'n');
+    const known = (entry: LexiconEntry) => (order === 'known' ? ahead(entry) : 0);
+    return (left, right) =>
+      known(left) - known(right) || names(left) - names(right) || compare(left, right);
+  }
   if (wordClass === undefined) return compare;
   // What a school meets in this class first stands before what it also meets in it.
   const rank = { first: 0, too: 2, never: 3 };

@@ -40,7 +40,7 @@ export function SequenceSteps({
             checked={here === null}
             onChange={(event) => onStep(event.currentTarget.checked ? null : 1)}
           />
-          Reads freely: check words by how common they are only
+          Reads freely: check words by what they mean alone
         </label>
       </div>
       <div className="steps" ref={box} role="radiogroup" aria-label="Step of the sequence">
