@@ -4,7 +4,8 @@ import type { LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
 import { wordClassBits } from '../core/languages/en/lexicon/word-class';
 import { wordParts } from '../core/languages/en/words/word-parts';
 import { fromAges } from './fitness';
-import { knownLevels, levelEstimator } from './levels';
+import { isGapWord } from './gap-words';
+import { knownLevels, levelEstimator, type Estimate } from './levels';
 import { headwords } from './wordbook';
 import { basesOf, sensesOf } from './wordnet';
 
@@ -79,22 +80,35 @@ type LevelColumns = Pick<
   'ages' | 'cefrs' | 'levelsFrom' | 'froms' | 'heads' | 'schoolClasses' | 'opposites'
 >;
 
+/** Words rarer than this that no headword carries are late, whatever they look like: what children meet is in the wordbook. */
+const RARE = { zipf: 2.6, age: 10.5, yearsAStep: 2.5, cefr: 4 } as const;
+
+/** An estimate, no earlier than a rare word can be, nor than the headword it is built on. */
+function cautious(guess: Estimate, entry: LexiconEntry, head: Head | undefined): Estimate {
+  const base = head && knownLevels.get(head.entry.word.toLowerCase());
+  if (base) return { age: Math.max(guess.age, base.age), cefr: Math.max(guess.cefr, base.cefr) };
+  if (entry.zipf >= RARE.zipf || isGapWord.has(entry.word)) return guess;
+  const least = RARE.age + (RARE.zipf - entry.zipf) * RARE.yearsAStep;
+  return { age: Math.min(17, Math.max(guess.age, least)), cefr: Math.max(guess.cefr, RARE.cefr) };
+}
+
+/** The level that the wordbook gives a word or its twin. */
+const knownFor = ({ word }: LexiconEntry, lexicon: Lexicon) =>
+  knownLevels.get(word.toLowerCase()) ?? knownLevels.get(lexicon.twinOf(word)?.word ?? '');
+
 /** Those columns for every word of a lexicon that has none yet. */
 export function packLevels(lexicon: Lexicon, ease: (word: string) => number): LevelColumns {
   const estimate = levelEstimator(lexicon, ease);
+  const guess = (entry: LexiconEntry) => cautious(estimate(entry), entry, headOf(entry, lexicon));
   const halves = (age: number) => Math.round(age * 2).toString(36);
   const rows = lexicon.entries.map((entry) => {
     const senses = sensesFor(entry.word, lexicon);
     const head = headOf(entry, lexicon);
-    const twin = lexicon.twinOf(entry.word)?.word ?? '';
-    const own = knownLevels.get(entry.word.toLowerCase()) ?? knownLevels.get(twin);
-    const inherited =
-      head && !head.derived && !senses
-        ? (knownLevels.get(head.entry.word.toLowerCase()) ??
-          knownLevels.get(lexicon.twinOf(head.entry.word)?.word ?? '') ??
-          estimate(head.entry))
-        : undefined;
-    const level = own ?? inherited ?? estimate(entry);
+    const own = knownFor(entry, lexicon);
+    // An inflected form is where its headword is; what is built on one may be harder.
+    const lemma = head && !head.derived && !senses ? head.entry : undefined;
+    const inherited = lemma && knownFor(lemma, lexicon);
+    const level = own ?? inherited ?? guess(lemma ?? entry);
     return {
       age: halves(level.age),
       cefr: String(level.cefr),
