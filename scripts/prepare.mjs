@@ -11,6 +11,7 @@ function inputs() {
   const files = readdirSync(`${root}data`)
     .filter((file) => /\.(ts|tsv|txt)$/.test(file) && file !== 'pack-fonts.ts')
     .map((file) => `data/${file}`);
+  for (const file of readdirSync(`${root}data/wordbook`)) files.push(`data/wordbook/${file}`);
   for (const folder of [
     'core/languages/en/sounds',
     'core/languages/en/words',
