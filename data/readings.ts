@@ -156,6 +156,7 @@ export class Readings {
       ...own,
       phonemes: own.phonemes.map((each, index) => {
         if (!isEither(each)) return each;
+        if (trapWords.test(word)) return 'AE';
         if (isBath && index === last) return 'AA';
         const other = model?.[index];
         return other !== undefined && isEither(other) ? other : each;
@@ -213,6 +214,8 @@ const formEndings: readonly (readonly [ending: string, put: string])[] = [
   ['y', ''],
   ['es', 'is'],
 ];
+/** Words that look like bath words and keep the vowel of trap (Wells 1982). */
+const trapWords = /^(lass(es)?$|castig|castrat|fastid|franchis|passiv|passe$|francs?$|frantic)/;
 const bathWords = new Set(lines('./bath-words.txt').flatMap((line) => line.split(' ')));
 
 /** An alignment dearer than this a letter shows that the speech rules misread the word. */
