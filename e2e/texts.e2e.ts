@@ -57,7 +57,7 @@ test('a page is pasted, fitted, asked about and printed', async () => {
   await page.getByRole('button', { name: 'Suggest a meaning' }).click();
   await expect
     .poll(() => page.getByRole('textbox', { name: 'Gloss' }).inputValue())
-    .toContain('measure');
+    .toContain('instrument');
   await page.getByRole('button', { name: 'Gloss it' }).click();
   await undone(page, 'Glossed gauge');
   await view(page, 'Before and after', '.compared ins');
