@@ -140,9 +140,11 @@ describe('minimal pairs', () => {
 
 describe('word classes as a school meets them', () => {
   test('game is no verb, and what is met as a verb first stands in front', () => {
-    const verbs = words({ wordClass: 'verb', limit: 4000 });
+    const verbs = words({ wordClass: 'verb' });
     expect(verbs).not.toContain('game');
-    expect(verbs.indexOf('run')).toBeLessThan(verbs.indexOf('water') + 1 || Infinity);
+    // A brush is a thing before anybody brushes with it.
+    expect(verbs).toEqual(expect.arrayContaining(['run', 'brush']));
+    expect(verbs.indexOf('run')).toBeLessThan(verbs.indexOf('brush'));
   });
 });
 
