@@ -59,11 +59,12 @@ describe('what is being typed', () => {
     const desk = await Desk.withDemo('/texts');
     const { page } = desk;
     await desk.go('/texts/fernhill-wind?view=write');
+    const field = page.getByLabel('The text');
+    // Only now is the heading that of the text, and not of the screen before it.
+    const body = await field.inputValue();
     const title = await page.getByRole('heading', { level: 1 }).innerText();
     const other = await desk.tab();
     await desk.go('/texts', other);
-    const field = page.getByLabel('The text');
-    const body = await field.inputValue();
     await field.focus();
     await page.keyboard.press('Control+End');
     await page.keyboard.type(' A last gust');

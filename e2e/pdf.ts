@@ -21,8 +21,8 @@ export function pdfPages(file: string): string[] {
   return run('pdftotext', ['-layout', file, '-']).split('\f').slice(0, -1);
 }
 
-/** What the tags of a PDF say in place of what is drawn (ISO 32000-1, 14.9.3: Alt), in their order. */
-export function altTexts(pdf: Buffer): string[] {
+/** A PDF with what is packed in it unpacked, as text. */
+function unpacked(pdf: Buffer): string {
   const raw = pdf.toString('latin1');
   const packed = [...raw.matchAll(/stream\r?\n([\s\S]*?)endstream/g)].map(([, body = '']) => {
     try {
@@ -31,7 +31,21 @@ export function altTexts(pdf: Buffer): string[] {
       return '';
     }
   });
-  const all = raw + packed.join('\n');
+  return raw + packed.join('\n');
+}
+
+/** How many tables, rows, heads and cells the tags of a PDF name. */
+export function structureTypes(pdf: Buffer): Record<string, number> {
+  const found: Record<string, number> = {};
+  for (const [, type = ''] of unpacked(pdf).matchAll(/\/S\s*\/(Table|TR|TH|TD)\b/g)) {
+    found[type] = (found[type] ?? 0) + 1;
+  }
+  return found;
+}
+
+/** What the tags of a PDF say in place of what is drawn (ISO 32000-1, 14.9.3: Alt), in their order. */
+export function altTexts(pdf: Buffer): string[] {
+  const all = unpacked(pdf);
   return [...all.matchAll(/\/Alt\s*(?:\(((?:\\.|[^)\\])*)\)|<([0-9A-Fa-f]+)>)/g)].map(
     ([, plain, hex]) => {
       if (plain !== undefined) return plain.replace(/\\(.)/g, '$1');

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { request } from 'node:http';
 import { describe, expect, test } from 'vitest';
 import { address } from './desk';
-import { altTexts } from './pdf';
+import { altTexts, structureTypes } from './pdf';
 
 const sheet = {
   title: 'Gale',
@@ -132,6 +132,29 @@ describe('prints', () => {
       '2. ‘sn’ gap k e',
       '6. l gap k e',
     ]);
+  });
+
+  test('a table is a table in the tags, with its heads, and an empty cell says that it is a gap', async () => {
+    const cell = (row: number, column: number, text: string, as = text) => ({
+      ...{ kind: 'text', x: 20 + 40 * column, y: 40 + 10 * row, text, size: 6, weight: 400 },
+      ...{ align: 'start', role: 'text' },
+      reading: { cell: { row, column, head: row === 0 }, as },
+    });
+    const marks = [
+      ...[cell(0, 0, 'Base'), cell(0, 1, 'Past')],
+      ...[cell(1, 0, 'blow'), cell(1, 1, '', 'gap')],
+    ];
+    const response = await post(
+      '/pdf',
+      JSON.stringify({
+        title: 'Gale',
+        sheets: [{ ...sheet, pages: [{ part: 'learner', number: 1, marks }] }],
+      }),
+    );
+    const pdf = Buffer.from(await response.arrayBuffer());
+    // Standard structure types of ISO 32000-1, 14.8.4.3.4: Table, TR, TH, TD.
+    expect(structureTypes(pdf)).toEqual({ Table: 1, TR: 2, TH: 2, TD: 2 });
+    expect(altTexts(pdf)).toContain('gap');
   });
 
   test('a browser that was killed is started again, and nothing asked for meanwhile fails', async () => {

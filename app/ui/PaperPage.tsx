@@ -1,7 +1,13 @@
 import { Fragment, memo, type CSSProperties } from 'react';
 import { fontMetrics, isWide, textWidth, WIDE_LETTERS, WIDE_WORDS } from '~core/paper/measure';
 import type { PageMark, PictureMark, TextMark } from '~core/paper/marks';
-import { readingOf, type ReadGroup, type ReadMark } from '~core/paper/reading';
+import {
+  readingOf,
+  withTables,
+  type ReadGroup,
+  type ReadMark,
+  type ReadTable,
+} from '~core/paper/reading';
 import { papers, type PaperName } from '~core/kernel/paper-size';
 import type { Reach } from '~core/reach/check-word';
 import { fontFamily } from './fonts';
@@ -100,7 +106,8 @@ function Group({ group, font }: { group: ReadGroup; font: string }) {
   const box = boxRound(marks, font);
   const shown = marks.map((mark, index) => (
     <Fragment key={index}>
-      {mark.kind === 'text' && <span {...inkOf(mark, font, box)}>{mark.text}</span>}
+      {/* Something must stand in an empty cell, or its tag is left out. */}
+      {mark.kind === 'text' && <span {...inkOf(mark, font, box)}>{mark.text || '\u00a0'}</span>}
       {mark.kind === 'picture' && <Drawing mark={mark} alt="" from={box} />}
     </Fragment>
   ));
@@ -117,6 +124,26 @@ function Group({ group, font }: { group: ReadGroup; font: string }) {
         shown
       )}
     </Tag>
+  );
+}
+
+/**
+ * Tags only: every text stands where it is printed. Roles, not table elements, because a table
+ * element would lay its cells out.
+ */
+function Table({ table, font }: { table: ReadTable; font: string }) {
+  return (
+    <div role="table">
+      {table.rows.map((row, index) => (
+        <div key={index} role="row">
+          {row.map((group, column) => (
+            <div key={column} role={group.cell?.head ? 'columnheader' : 'cell'}>
+              <Group group={group} font={font} />
+            </div>
+          ))}
+        </div>
+      ))}
+    </div>
   );
 }
 
@@ -147,9 +174,13 @@ export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
   return (
     <section className="paper-page" style={style} aria-label={label} lang="en">
       <PageDrawing marks={marks} width={width} height={height} />
-      {readingOf(marks).map((group, index) => (
-        <Group key={index} group={group} font={font} />
-      ))}
+      {withTables(readingOf(marks)).map((read, index) =>
+        'rows' in read ? (
+          <Table key={index} table={read} font={font} />
+        ) : (
+          <Group key={index} group={read} font={font} />
+        ),
+      )}
       {reach &&
         marks.map((mark, index) => {
           if (mark.kind !== 'word') return null;

@@ -3,7 +3,7 @@ import { completeClass } from '../classes/new-class';
 import { catalogue } from '../exercises/catalogue';
 import { makeExercise } from '../exercises/make-exercise';
 import type { PageMark } from '../paper/marks';
-import { readAloud, readAs, readingOf, spokenGaps } from '../paper/reading';
+import { readAloud, readAs, readAsCell, readingOf, spokenGaps, withTables } from '../paper/reading';
 import { testLexicon, testMeanings } from '../testing/test-lexicon';
 import { proses } from '../testing/texts';
 import { completeMaterial } from '../texts/reading/text-material';
@@ -69,6 +69,39 @@ describe('what a page says', () => {
     expect(group).toMatchObject({ text: 'The gale blew.', differs: false });
   });
 
+  test('cells of a table stand in their rows, under their heads, and end with it', () => {
+    const cell = (said: string, row: number, column: number, head = false) =>
+      readAsCell([text(said === 'gap' ? '' : said)], { row, column, head }, said);
+    const marks = [
+      ...cell('Base', 0, 0, true),
+      ...cell('Past', 0, 1, true),
+      ...cell('go', 1, 0),
+      ...cell('gap', 1, 1),
+      ...cell('gap', 2, 0),
+      ...cell('gap', 2, 1),
+      text('End'),
+      ...cell('wind', 0, 0),
+      ...cell('rain', 1, 0),
+    ];
+    const tables = withTables(readingOf(marks)).filter((read) => 'rows' in read);
+    expect(tables.map(({ rows }) => rows.map((row) => row.map((group) => group.text)))).toEqual([
+      [
+        ['Base', 'Past'],
+        ['go', 'gap'],
+        ['gap', 'gap'],
+      ],
+      [['wind'], ['rain']],
+    ]);
+    expect(readAloud(marks)).toEqual([
+      'table with columns: Base; Past',
+      'row: Base: go; Past: gap',
+      'row: Base: gap; Past: gap',
+      'End',
+      'row 1: wind',
+      'row 2: rain',
+    ]);
+  });
+
   test.each([
     ['Rain ______ all night.', 'Rain gap all night.'],
     ['It is ____.', 'It is gap.'],
@@ -113,9 +146,9 @@ describe('an item of each way of answering', () => {
     ['match-meaning', [/^1\. hop$/, /^to join: a large area of water with land all round it$/]],
     ['unscramble', [/^2\. .*pieces: s, k, a, n, e; line to write on$/]],
     ['sort-by-spelling', [/^box to sort into: a–e$/, /^card: wave$/]],
-    ['word-search', [/^Word box: /, /^row 1: m e p/]],
+    ['word-search', [/^Word box: /, /^row 1: m, e, p/]],
     ['labelled-picture', [/^picture: gap\npicture: gap$/]],
-    ['roll-and-read', [/^row 1: hop, train, wave$/]],
+    ['roll-and-read', [/^row 1: (1, )?hop, train, wave$/]],
     ['irregular-parts', [/^table with columns: Base; Past; Past participle$/, /^row: Base: go;/]],
     ['work-it-out', [/^1\. .*; \d lines to write on$/]],
     ['onset-rime-wheel', [/^Real words$/]],

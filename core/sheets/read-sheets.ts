@@ -5,7 +5,7 @@ import type { PageMark } from '../paper/marks';
 import { wideFont } from '../paper/measure';
 import { paperNames, type PaperName } from '../kernel/paper-size';
 import type { Sheet, SheetPage } from './sheet';
-import type { Reading } from '../paper/reading';
+import type { Cell, Reading } from '../paper/reading';
 
 const MOST_PAGES = 2000;
 /** Letters of a crossword, squares of a grid, cards: no page has near as many marks. */
@@ -50,6 +50,19 @@ function oneOf<Value extends string | number>(
   return options.find((option) => option === value) ?? fail(what);
 }
 
+/** The cell of a table that a mark stands in, where it does. */
+function cellIn(from: Fields): { cell?: Cell } {
+  if (from['cell'] === undefined) return {};
+  const given = fields(from['cell'], 'The cell of a mark');
+  return {
+    cell: {
+      row: numberOf(given, 'row'),
+      column: numberOf(given, 'column'),
+      ...(given['head'] === true ? { head: true } : {}),
+    },
+  };
+}
+
 /** How a mark is read aloud, where it says. */
 function readingIn(from: Fields): { reading?: Reading } {
   if (from['reading'] === undefined) return {};
@@ -58,6 +71,7 @@ function readingIn(from: Fields): { reading?: Reading } {
     reading: {
       ...(typeof given['item'] === 'number' ? { item: numberOf(given, 'item') } : {}),
       ...(typeof given['as'] === 'string' ? { as: given['as'] } : {}),
+      ...cellIn(given),
     },
   };
 }

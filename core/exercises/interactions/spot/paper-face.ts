@@ -6,7 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { keyLine, textAt, type Face } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
-import { readAs } from '../../../paper/reading';
+import { readAs, readAsCell } from '../../../paper/reading';
 
 const LARGEST_CELL = 11;
 /** Words in columns are separated by at least this many spaces in the text. */
@@ -154,15 +154,17 @@ function gridBlock(task: SpotTask, style: SheetStyle, ringed: readonly SpotItem[
       radius: 2,
     },
     ...rows.flatMap((row, down) =>
-      readAs(
-        [...row].map((letter, along) =>
-          textAt(left + (along + 0.5) * cell, (down + 0.5) * cell + cell * 0.2, letter, style, {
-            size: cell * 0.58,
-            align: 'middle',
-          }),
+      [...row].flatMap((letter, along) =>
+        readAsCell(
+          [
+            textAt(left + (along + 0.5) * cell, (down + 0.5) * cell + cell * 0.2, letter, style, {
+              size: cell * 0.58,
+              align: 'middle',
+            }),
+          ],
+          { row: down, column: along },
+          letter,
         ),
-        undefined,
-        `row ${down + 1}: ${[...row].join(' ')}`,
       ),
     ),
     ...ringed.map((item): PageMark => ({

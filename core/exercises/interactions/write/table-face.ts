@@ -5,7 +5,7 @@ import { breakLines } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textAt } from '../../../paper/face';
-import { readAs, spokenGaps } from '../../../paper/reading';
+import { readAsCell, spokenGaps } from '../../../paper/reading';
 
 const PAD = 1.8;
 
@@ -39,7 +39,14 @@ function rowBlock(
   cells: readonly string[],
   columns: readonly Column[],
   style: SheetStyle,
-  options: { size: number; least: number; head?: boolean; name: string; grey?: boolean },
+  options: {
+    row: number;
+    size: number;
+    least: number;
+    head?: boolean;
+    name: string;
+    grey?: boolean;
+  },
 ): Block {
   const { size, least, head = false, name } = options;
   const weight = head ? 700 : 400;
@@ -48,28 +55,26 @@ function rowBlock(
     breakLines(cells[index] ?? '', style.font, weight, size, width - 2 * PAD),
   );
   const height = Math.max(least, ...broken.map((lines) => lines.length * leading + 2 * PAD));
-  const marks = columns.flatMap((column, index): PageMark[] => [
-    box(column, height, head && !style.inkSaver),
-    ...(broken[index] ?? []).map((line, row) =>
-      textAt(column.x + PAD, PAD + size + row * leading, line, style, {
-        size,
-        weight,
-        ...(head ? { role: 'small' as const } : {}),
-        ...(options.grey ? { grey: true } : {}),
-      }),
-    ),
-  ]);
-  // A row is read whole, each cell under its head; what is to be filled in is a gap.
-  const said = columns.map(({ title }, index) => {
-    const cell = spokenGaps(cells[index] ?? '') || 'gap';
-    return head ? cell : `${title}: ${cell}`;
+  const marks = columns.flatMap((column, index): PageMark[] => {
+    const lines = broken[index]?.length ? broken[index] : [''];
+    return readAsCell(
+      [
+        box(column, height, head && !style.inkSaver),
+        ...lines.map((line, at) =>
+          textAt(column.x + PAD, PAD + size + at * leading, line, style, {
+            size,
+            weight,
+            ...(head ? { role: 'small' as const } : {}),
+            ...(options.grey ? { grey: true } : {}),
+          }),
+        ),
+      ],
+      { row: options.row, column: index, ...(head ? { head } : {}) },
+      // What is to be filled in is a gap.
+      spokenGaps(cells[index] ?? '') || 'gap',
+    );
   });
-  return {
-    height,
-    marks: readAs(marks, undefined, `${head ? 'table with columns' : 'row'}: ${said.join('; ')}`),
-    keepWithNext: head,
-    name,
-  };
+  return { height, marks, keepWithNext: head, name };
 }
 
 const sizeOf = (style: SheetStyle) => Math.min(style.body, style.small * 1.3);
@@ -85,12 +90,13 @@ function rows(
     columns.map(({ title }) => title),
     columns,
     style,
-    { size: style.small * 1.05, least: 6, head: true, name: 'The head of the table' },
+    { row: 0, size: style.small * 1.05, least: 6, head: true, name: 'The head of the table' },
   );
   return [
     head,
-    ...task.items.map((item) =>
+    ...task.items.map((item, index) =>
       rowBlock(cellsOf(item), columns, style, {
+        row: index + 1,
         size: sizeOf(style),
         least: roomOf(item),
         name: `The row “${item.word}”`,
