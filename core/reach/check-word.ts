@@ -21,7 +21,15 @@ export type { Reach };
 /** Why a word has its reach, in words for the teacher. */
 export interface ReachReason {
   readonly kind:
-    'known' | 'grapheme' | 'shape' | 'meaning' | 'sentence' | 'structure' | 'unknown' | 'decodable';
+    | 'known'
+    | 'grapheme'
+    | 'shape'
+    | 'meaning'
+    | 'sentence'
+    | 'structure'
+    | 'unknown'
+    | 'unfit'
+    | 'decodable';
   readonly text: string;
   /** The grapheme it is about, where it is about one. */
   readonly grapheme?: string;

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Button, Offcanvas } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
@@ -12,6 +11,7 @@ import { ReachTag } from '~/ui/ReachTag';
 import { SpeakButton } from '~/ui/SpeakButton';
 import type { CardGrapheme, WordCardData } from '~/workers/word-card';
 import { soundLink, writeQuery } from './query';
+import { classNames, WordMeaning } from './WordMeaning';
 import { WhyList } from './Toolbar';
 
 export interface OpenCard {
@@ -20,20 +20,6 @@ export interface OpenCard {
   /** The word whose senses these are, and the senses; empty where none is known. */
   readonly meaning: { readonly word: string; readonly senses: readonly WordSense[] };
 }
-
-const classNames: Readonly<Record<string, string>> = {
-  n: 'noun',
-  v: 'verb',
-  a: 'adjective',
-  d: 'adverb',
-  p: 'preposition',
-  c: 'conjunction',
-  o: 'pronoun',
-  t: 'determiner',
-  m: 'number',
-  x: 'auxiliary',
-  i: 'interjection',
-};
 
 /** Where a word's level is from, in words. */
 const levelFrom = {
@@ -269,126 +255,6 @@ export interface WordCardProps extends OpenCard {
   readonly onClose: () => void;
 }
 
-function SenseLevel({ sense }: { sense: WordSense }) {
-  if (sense.age === undefined) return null;
-  return (
-    <span className="quiet small">
-      {' '}
-      {sense.level}, from about age {sense.age}
-    </span>
-  );
-}
-
-/** The sentences of a sense, the one for the class in front; the word stands out in each. */
-function Sentences({ sense, profile }: { sense: WordSense; profile: ClassProfile }) {
-  const all =
-    sense.sentences.length > 0
-      ? sense.sentences
-      : sense.example
-        ? [{ text: sense.example, start: 0, end: 0, age: 0 }]
-        : [];
-  return (
-    <>
-      {all.map(({ text, start, end }) => (
-        <span key={text} className="d-block word-card__sentence">
-          {text.slice(0, start)}
-          <b>{text.slice(start, end)}</b>
-          {text.slice(end)}{' '}
-          <SpeakButton
-            spoken={{ text, language: 'en', accent: profile.accent }}
-            name={`Say: ${text}`}
-          />
-        </span>
-      ))}
-    </>
-  );
-}
-
-function Meaning(
-  props: Pick<WordCardProps, 'word' | 'meaning' | 'profile' | 'keptMeaning' | 'onKeepMeaning'>,
-) {
-  const { word, meaning, profile, keptMeaning, onKeepMeaning } = props;
-  const [editing, setEditing] = useState(false);
-  const [text, setText] = useState(keptMeaning ?? '');
-  return (
-    <section aria-label="Meaning">
-      <h3 className="h6">
-        Meaning{meaning.word !== word && meaning.word !== '' && ` of ${meaning.word}`}
-      </h3>
-      {meaning.senses.length === 0 && (
-        <p className="quiet">No meaning is known. Write one: it is kept with your list.</p>
-      )}
-      <ol className="word-card__senses">
-        {meaning.senses.map((sense) => {
-          const kept = keptMeaning === sense.definition;
-          return (
-            <li
-              key={sense.wordClass + sense.definition}
-              className={kept ? 'word-card__sense--kept' : ''}
-            >
-              <span className="quiet">{classNames[sense.wordClass]}</span> {sense.definition}
-              <SenseLevel sense={sense} />
-              <Sentences sense={sense} profile={profile} />
-              {sense.near.length > 0 && (
-                <span className="quiet d-block">like: {sense.near.join(', ')}</span>
-              )}
-              {sense.opposites.length > 0 && (
-                <span className="quiet d-block">opposite: {sense.opposites.join(', ')}</span>
-              )}
-              {sense.kindOf && <span className="quiet d-block">a kind of {sense.kindOf}</span>}
-              <button
-                type="button"
-                className="btn btn-link btn-sm p-0"
-                aria-pressed={kept}
-                onClick={() => onKeepMeaning(kept ? '' : sense.definition)}
-              >
-                {kept ? 'Kept with your list' : 'Keep this meaning'}
-              </button>
-            </li>
-          );
-        })}
-      </ol>
-      {editing ? (
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            onKeepMeaning(text.trim());
-            setEditing(false);
-          }}
-        >
-          <textarea
-            className="form-control mb-1"
-            aria-label="Your own meaning"
-            rows={2}
-            maxLength={600}
-            value={text}
-            onChange={(event) => setText(event.currentTarget.value)}
-          />
-          <Button type="submit" size="sm">
-            Keep
-          </Button>
-        </form>
-      ) : (
-        <button
-          type="button"
-          className="btn btn-link btn-sm p-0"
-          onClick={() => {
-            setText(keptMeaning ?? meaning.senses[0]?.definition ?? '');
-            setEditing(true);
-          }}
-        >
-          Write it in your own words
-        </button>
-      )}
-      <p className="quiet small mt-2 mb-0">
-        {meaning.senses.some(({ source }) => source === 'wordnet')
-          ? 'From WordNet 3.1 (Princeton University), not yet read for learners: check before you hand it out.'
-          : 'Meanings and sentences written for Wordane.'}
-      </p>
-    </section>
-  );
-}
-
 /** Says that a word is kept from the class for its age, and offers it all the same. */
 function KeptBack({ card, profile, onShow }: WordCardProps) {
   const { analysis } = card;
@@ -440,7 +306,7 @@ export default function WordCard(props: WordCardProps) {
         {!analysis.known && <p className="message message--note">{analysis.message}</p>}
         {shape && <Syllables word={word} shape={shape} profile={profile} />}
         {card.graphemes.length > 0 && <Graphemes graphemes={card.graphemes} profile={profile} />}
-        <Meaning key={`${word} ${props.keptMeaning ?? ''}`} {...props} />
+        <WordMeaning key={`${word} ${props.keptMeaning ?? ''}`} {...props} />
         {analysis.known && <Facts known={analysis} card={card} />}
         {card.why && card.why.conditions.length > 0 && (
           <section aria-label="Why it is here">

@@ -30,6 +30,14 @@ export interface WordsWorkspaceProps {
   readonly open: OpenCard | undefined;
 }
 
+/** The meaning kept for a word: in the open list, or else in another list of the class, as its exercises have it. */
+const keptMeaning = (word: string, list: WordList | undefined, lists: readonly WordList[]) =>
+  (list && detailOf(list, word).definition) ??
+  lists
+    .map((each) => detailOf(each, word).definition)
+    .filter((definition) => definition !== undefined)
+    .at(-1);
+
 /** The sentence asks, the tiles answer, the list keeps. */
 export function WordsWorkspace(props: WordsWorkspaceProps) {
   const { profile, lists, list, query, found, described, open } = props;
@@ -111,7 +119,7 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
             {...open}
             profile={profile}
             chosen={isChosen(open.word)}
-            keptMeaning={list ? detailOf(list, open.word).definition : undefined}
+            keptMeaning={keptMeaning(open.word, list, lists)}
             onToggle={() => toggle(open.card.analysis.word)}
             onKeepMeaning={(definition) =>
               send({ intent: 'meaning', word: open.card.analysis.word, definition })

@@ -8,6 +8,8 @@ import { findStructures } from './structures';
 import { swapInText, textSwaps } from './swaps';
 import { longSentence, textReach } from './text-reach';
 import { formsOf, inForm } from './word-form';
+import { openPassage } from '../reading/passage';
+import { completeMaterial } from '../reading/text-material';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();
@@ -133,4 +135,26 @@ test('a text is checked for another class at once', () => {
   };
   expect(share(adults)).toBeGreaterThan(share(grade4));
   expect(share(grade4)).toBeGreaterThan(share(kestrels({ step: 10 })));
+});
+
+describe('a word that no class is given', () => {
+  const body = 'The wind rose at noon. The slag heap shook. The gate fell down.';
+
+  test('is marked in the teacher’s own text, which stays as it is', () => {
+    const { spans } = textReach({
+      text: body,
+      profile: completeClass({ id: 'c', name: 'C' }),
+      lexicon,
+    });
+    const marked = spans.filter(({ reasons }) => reasons.some(({ kind }) => kind === 'unfit'));
+    expect(marked).toMatchObject([{ text: 'slag', reach: 'beyond' }]);
+  });
+
+  test('and nothing is asked of its sentence', () => {
+    const { sentences } = openPassage(completeMaterial(body), lexicon);
+    expect(sentences.map(({ text }) => text)).toEqual([
+      'The wind rose at noon.',
+      'The gate fell down.',
+    ]);
+  });
 });

@@ -90,6 +90,19 @@ function checkInText(
   profile: ClassProfile,
   lexicon: Lexicon,
 ): WordReach {
+  if (lexicon.isLeftOut(key)) {
+    return {
+      word: written,
+      reach: 'beyond',
+      level: undefined,
+      reasons: [
+        {
+          kind: 'unfit',
+          text: 'Not a word for a class: it stays in your text, and nothing is made of it.',
+        },
+      ],
+    };
+  }
   const own = checkWord(written, entryOf(key, lexicon), profile);
   // A class on the sequence has to decode the form itself.
   if (own.reach === 'secure' || profile.step !== null) return own;

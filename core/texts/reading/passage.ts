@@ -74,7 +74,14 @@ export function openPassage(material: TextMaterial, lexicon: Lexicon): Passage {
   );
   const tokens = wordTokens(body);
   const names = namesIn(tokens, sentenceStarts(body, found, verse ? linesIn(body) : all), lexicon);
-  const sentences = found.map(({ start, end }): PassageSentence => {
+  // Nothing is asked of a sentence with a word that is not for a class.
+  const asked = found.filter(
+    ({ start, end }) =>
+      !tokens.some(
+        (token) => token.start >= start && token.end <= end && lexicon.isLeftOut(token.key),
+      ),
+  );
+  const sentences = asked.map(({ start, end }): PassageSentence => {
     const paragraph = all.findIndex((each) => start >= each.start && start < each.end) + 1;
     const here = all[paragraph - 1];
     const speaker = here

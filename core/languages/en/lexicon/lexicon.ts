@@ -199,6 +199,11 @@ export class Lexicon {
     );
   }
 
+  /** True for a written word that the lexicon leaves out because no class is given it. */
+  isLeftOut(word: string): boolean {
+    return this.find(word) === undefined && this.unfit.has(wordHash(word.toLowerCase()));
+  }
+
   /** True where the letters alone, whatever they sound like, spell what no classroom wants to read. */
   isUnfitSpelling(letters: string): boolean {
     return this.unfit.has(wordHash(letters));

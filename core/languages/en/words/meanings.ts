@@ -4,7 +4,9 @@
  * words that it lacks.
  */
 import { irregularBaseOf } from './irregular-base';
-import type { Lexicon } from '../lexicon/lexicon';
+import type { Lexicon, LexiconEntry } from '../lexicon/lexicon';
+import { writeGraphemes, writePhonemes } from '../sounds/align';
+import { readingOfSense } from './sense-reading';
 
 /** A sentence of the wordbook with the word's place in it. */
 export interface SenseSentence {
@@ -35,6 +37,8 @@ export interface WordSense {
   readonly topics?: readonly string[];
   /** The age from which it stands on a sheet unasked; 0 for any. */
   readonly from?: number;
+  /** Of a word that is read in several ways: the graphemes and sounds that this sense has. */
+  readonly reading?: { readonly graphemes: string; readonly phonemes: readonly string[] };
   /** Empty where there are none, or where they are not loaded. */
   readonly sentences: readonly SenseSentence[];
 }
@@ -168,6 +172,18 @@ function inClassOf(form: string, senses: readonly WordSense[]): readonly WordSen
   return [...senses].sort((left, right) => fits(left) - fits(right));
 }
 
+/** The senses of a word that is read in several ways, each with its reading. */
+function withReadings(entry: LexiconEntry | undefined, senses: readonly WordSense[]) {
+  if (entry === undefined || entry.readings.length === 1) return senses;
+  return senses.map((sense) => {
+    const { units } = readingOfSense(entry, sense);
+    return {
+      ...sense,
+      reading: { graphemes: writeGraphemes(units), phonemes: writePhonemes(units) },
+    };
+  });
+}
+
 /** The senses of a word, or of the word it is a form of; the wordbook's alone where it has the word. */
 export function define(word: string, meanings: Meanings, lexicon: Lexicon): Definition {
   const candidates = definedBy(word, lexicon);
@@ -183,7 +199,7 @@ export function define(word: string, meanings: Meanings, lexicon: Lexicon): Defi
       known: true,
       ...(own ? {} : { base: candidate }),
       ...(candidate === built ? { derived: true } : {}),
-      senses: own ? senses : inClassOf(word, senses),
+      senses: own ? withReadings(entry, senses) : inClassOf(word, senses),
     };
   }
   return { word, known: false, senses: [] };
