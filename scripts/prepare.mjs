@@ -2,6 +2,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { writeRegistry } from './make-registry.mjs';
+import { writeSentenceSets } from './make-sentence-sets.mjs';
 import { bin, root, run } from './run.mjs';
 
 const packs = `${root}data/packs`;
@@ -50,6 +51,7 @@ function make(product, stampName, files, work) {
 
 export function prepare() {
   writeRegistry();
+  writeSentenceSets();
   const [node, tsx] = bin('tsx/dist/cli.mjs');
   make(`${root}core/exercises/catalogue.json`, 'catalogue', makerInputs().sort(), () =>
     run(node, [tsx, 'scripts/make-catalogue.ts']),

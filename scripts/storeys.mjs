@@ -29,6 +29,7 @@ export const storeys = [
     'languages/en/grammar/writing',
     'languages/en/grammar',
     'languages/en/rules',
+    'languages/en/sentence-sets',
     'languages/*',
     'languages/registry',
   ],

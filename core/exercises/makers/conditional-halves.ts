@@ -1,13 +1,14 @@
-import { bankConditions, pairText } from '../../languages/en/grammar/frames/clause-bank';
+import { moveClause } from '../../languages/en/grammar/transform/conditional-change';
 import {
-  conditionalSentence,
   conditionalTypes,
   whyConditional,
   type ConditionalType,
 } from '../../languages/en/grammar/frames/conditional-sentence';
-import { closestFirst, grammarMaker, shortage } from '../making/grammar-maker';
+import { conditionals } from '../../languages/en/sentence-sets/sentence-sets';
+import { asSpelled, forClass } from '../making/for-class';
+import { grammarMaker, shortage } from '../making/grammar-maker';
 import { matchTask } from '../making/match-task';
-import { moveClause } from '../../languages/en/grammar/transform/conditional-change';
+import { capitalised } from '../../languages/en/grammar/frames/bank-sentence';
 
 /** If-clauses to be joined to the half that follows from them. */
 export default grammarMaker({
@@ -22,7 +23,7 @@ export default grammarMaker({
   title: 'Join the halves',
   instruction: 'Join each if-clause to the half that goes with it.',
   make(input) {
-    const { given, wanted, target, forms, random } = input;
+    const { given, wanted, target, random } = input;
     const own = given.flatMap(({ text, analysis }) => {
       if (analysis.conditional !== target || !analysis.sure) return [];
       let whole = text;
@@ -36,23 +37,27 @@ export default grammarMaker({
       const [condition, result] = whole.split(/,\s+/, 2);
       return condition && result ? [{ condition: `${condition},`, result }] : [];
     });
-    const type = target as ConditionalType;
     const made =
       given.length > 0
         ? []
-        : closestFirst(random.shuffle(bankConditions), input, pairText).map((pair) =>
-            conditionalSentence(pair, type, forms),
-          );
+        : forClass(
+            conditionals.filter(({ type }) => type === target),
+            input,
+            ({ condition, result }) => `${condition} ${result}`,
+          ).map(({ condition, result }) => ({
+            condition: `${asSpelled(capitalised(condition), input)},`,
+            result: `${asSpelled(result, input)}.`,
+          }));
     const chosen = [...own, ...made].slice(0, Math.min(wanted, 10));
     return {
-      title: `${target.charAt(0).toUpperCase()}${target.slice(1)} conditional: join the halves`,
+      title: `${capitalised(target)} conditional: join the halves`,
       notes: given.length > 0 ? shortage(chosen.length, wanted, `a ${target} conditional`) : [],
       task: matchTask(
         chosen.map(({ condition, result }) => ({
           word: condition,
           left: condition,
           right: { text: result },
-          reason: whyConditional[type],
+          reason: whyConditional[target as ConditionalType],
         })),
         random,
       ),

@@ -4,6 +4,9 @@ import {
   type ConfusableSet,
 } from '../../languages/en/words/confusables';
 import type { ChoiceItem } from '../interactions/choice/task';
+import { confusableSentences } from '../../languages/en/sentence-sets/sentence-sets';
+import type { MakerNote } from '../making/exercise';
+import { asSpelled, forClass } from '../making/for-class';
 import type { Maker, MakerInput } from '../making/maker';
 import { numbered } from '../making/usable-words';
 import { given, read } from '../making/parameters';
@@ -12,13 +15,61 @@ const declared = { sets: given<readonly ConfusableSet[]>('list') };
 
 const MOST = 10;
 
-/** The sets that the words belong to, each once, the teacher's own before ours. */
-function setsOf({
-  words,
-  parameters,
-}: Pick<MakerInput, 'words' | 'parameters'>): readonly ConfusableSet[] {
-  const found = words.flatMap(({ word }) => confusablesOf(word, read(declared, parameters).sets));
-  return [...new Set(found)];
+/** A gap for one of the words of a set. */
+interface Question {
+  readonly words: readonly string[];
+  readonly word: string;
+  readonly sentence: string;
+  readonly reason: string;
+  /** What is said to who takes another word. */
+  readonly feedback: (other: string) => string | undefined;
+}
+
+/** Own sets of the class, or ours with one sentence for each word. */
+function fromTable(set: ConfusableSet): Question[] {
+  return set.words.map(({ word, meaning, sentence, wordClass }) => ({
+    words: set.words.map((each) => each.word),
+    word,
+    sentence,
+    reason: `${word}${wordClass === undefined ? '' : ` (${wordClass})`} means: ${meaning}.${set.tell === undefined ? '' : ` ${set.tell}`}`,
+    feedback: (other) => {
+      const taken = set.words.find((each) => each.word === other);
+      return taken && `${other} means: ${taken.meaning}.`;
+    },
+  }));
+}
+
+/** Sets with several sentences for each word; those of the class's audience first, every word asked once before one is asked twice. */
+function fromSentences(word: string, input: MakerInput): Question[] {
+  const plain = word.toLowerCase();
+  const rows = forClass(
+    confusableSentences.filter(({ words }) => words.some((each) => each.toLowerCase() === plain)),
+    input,
+    ({ sentence }) => sentence,
+  );
+  const [first] = rows;
+  if (first === undefined) return [];
+  const own = rows.filter(({ words }) => words.join() === first.words.join());
+  const turnOf = (row: (typeof own)[number]) =>
+    own.filter(({ right }) => right === row.right).indexOf(row);
+  return [...own]
+    .sort((left, right) => turnOf(left) - turnOf(right))
+    .map(({ words, right, sentence, reason }) => ({
+      words: words.map((each) => asSpelled(each, input)),
+      word: asSpelled(right, input),
+      sentence: asSpelled(sentence, input),
+      reason: asSpelled(reason, input),
+      feedback: () => undefined,
+    }));
+}
+
+/** The questions of a word's set: the class's own set, else ours with the most sentences. */
+function questionsOf(word: string, input: MakerInput): Question[] {
+  const own = read(declared, input.parameters).sets ?? [];
+  const [set] = confusablesOf(word, own);
+  if (set !== undefined && own.includes(set)) return fromTable(set);
+  const written = fromSentences(word, input);
+  return written.length > 0 ? written : set === undefined ? [] : fromTable(set);
 }
 
 /** Sentences with a gap, and words that are often taken for each other to choose from. */
@@ -38,42 +89,59 @@ const maker: Maker = {
 
   make(input) {
     const { words, parameters, random } = input;
-    const sets = setsOf(input);
-    const notes = words
-      .filter(({ word }) => confusablesOf(word, read(declared, parameters).sets).length === 0)
-      .map(({ word }) => ({
-        word,
-        text: `${word} is in no set of confused words. It was left out.`,
-      }));
-    const items = sets.flatMap((set) =>
-      set.words.map(({ word, meaning, sentence, wordClass }): Omit<ChoiceItem, 'id'> => {
+    const sets: Question[][] = [];
+    const notes: MakerNote[] = [];
+    for (const { word } of words) {
+      const found = questionsOf(word, input);
+      if (found.length === 0) {
+        notes.push({ word, text: `${word} is in no set of confused words. It was left out.` });
+        continue;
+      }
+      const key = (set: readonly Question[]) => set[0]?.words.join();
+      if (!sets.some((set) => key(set) === key(found))) sets.push(found);
+    }
+    // Every word of a set is asked before another set is begun; then one more of each in turn.
+    const each = sets.map((set) => ({
+      first: set.slice(0, new Set(set.map(({ word }) => word)).size),
+      set,
+    }));
+    const asked = each.flatMap(({ first }) => first).slice(0, MOST);
+    for (let turn = 0; turn < 12 && asked.length < Math.min(MOST, 4 * sets.length); turn += 1) {
+      for (const { first, set } of each) {
+        const next = set[first.length + turn];
+        if (next !== undefined && asked.length < MOST) asked.push(next);
+      }
+    }
+    const left = each.filter(({ first }) => !first.every((question) => asked.includes(question)));
+    notes.push(
+      ...left.map(({ set }) => ({
+        text: `There is no room for ${set[0]?.words.join(', ')}: take them in a second exercise.`,
+      })),
+    );
+    const items = asked.map(
+      ({ words: options, word, sentence, reason, feedback }): Omit<ChoiceItem, 'id'> => {
         // A sentence that begins with the gap begins with a capital.
-        const capital = sentence.startsWith('___');
         const shown = (text: string) =>
-          capital ? text.charAt(0).toUpperCase() + text.slice(1) : text;
+          sentence.startsWith('___') ? text.charAt(0).toUpperCase() + text.slice(1) : text;
         return {
           word,
           prompt: sentence.replace('___', '______'),
           options: numbered(
-            random.shuffle(set.words).map((each) => ({
-              text: shown(each.word),
-              right: each.word === word,
-              ...(each.word === word ? {} : { feedback: `${each.word} means: ${each.meaning}.` }),
-            })),
+            random.shuffle(options).map((option) => {
+              const said = option === word ? undefined : feedback(option);
+              return {
+                text: shown(option),
+                right: option === word,
+                ...(said === undefined ? {} : { feedback: said }),
+              };
+            }),
             'option',
           ),
-          reason: `${word}${wordClass === undefined ? '' : ` (${wordClass})`} means: ${meaning}.${set.tell === undefined ? '' : ` ${set.tell}`}`,
+          reason,
         };
-      }),
+      },
     );
-    // The class's own sets are never crowded out by ours.
-    const isOwn = ({ word }: { readonly word: string }) =>
-      (read(declared, parameters).sets ?? []).some((set) =>
-        set.words.some((each) => each.word === word),
-      );
-    const mixed = parameters.shuffle === false ? items : random.shuffle(items);
-    const kept = [...mixed.filter(isOwn), ...mixed.filter((item) => !isOwn(item))].slice(0, MOST);
-    const chosen = parameters.shuffle === false ? kept : random.shuffle(kept);
+    const chosen = parameters.shuffle === false ? items : random.shuffle(items);
     return {
       title: parameters.title ?? 'Which word is right?',
       instruction:

@@ -4,9 +4,8 @@ import { numbered } from '../making/usable-words';
 
 const marks = ['.', '?', '!'] as const;
 const names = {
-  '.': 'full stop (.)',
-  '?': 'question mark (?)',
-  '!': 'exclamation mark (!)',
+  uk: { '.': 'full stop (.)', '?': 'question mark (?)', '!': 'exclamation mark (!)' },
+  us: { '.': 'period (.)', '?': 'question mark (?)', '!': 'exclamation point (!)' },
 } as const;
 
 /** Sentences without an end mark: full stop, question mark or exclamation mark. */
@@ -22,6 +21,7 @@ export default grammarMaker({
   instruction: 'Read each sentence aloud. Tick its end mark.',
   make(input) {
     // A strong command may have either mark: it is no fair question.
+    const named = names[input.profile?.spelling ?? 'uk'];
     const items = sentencesByKind(input).filter(({ mark }) => mark.length === 1);
     return {
       task: {
@@ -32,7 +32,7 @@ export default grammarMaker({
             prompt: `${text.replace(/[.!?]+$/, '')} ___`,
             options: numbered(
               marks.map((each) => ({
-                text: names[each],
+                text: named[each],
                 right: each === mark,
                 ...(each === mark
                   ? {}
@@ -40,7 +40,7 @@ export default grammarMaker({
               })),
               'option',
             ),
-            reason: `${whyKind[kind]} It ends with ${article(names[mark as '.'])} ${names[mark as '.']}.`,
+            reason: `${whyKind[kind]} It ends with ${article(named[mark as '.'])} ${named[mark as '.']}.`,
           })),
         ),
       },

@@ -1,87 +1,105 @@
-import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
-import { bankAdjectives, bankAdverbs } from '../../languages/en/grammar/frames/clause-bank';
-import { grammarMaker, shortage } from '../making/grammar-maker';
+import { grows, listed } from '../../languages/en/sentence-sets/sentence-sets';
 import { checkSentence } from '../../languages/shared/sentence-check';
+import { asSpelled, forClass } from '../making/for-class';
+import { grammarMaker, shortage } from '../making/grammar-maker';
 import { type GivenItem, written } from '../making/written';
 
-const steps = ['an adjective', 'an adverb', 'because', 'when'] as const;
+const steps = ['an adjective', 'an adverb', 'a place', 'because', 'when'] as const;
+type Step = (typeof steps)[number];
 
-/** Joiners with a model of what could follow. */
-const follow: Readonly<Record<string, string>> = {
-  when: 'when evening comes',
+const structureOf: Readonly<Partial<Record<Step, string>>> = {
+  'an adjective': 'adjectives',
+  'an adverb': 'adverbs',
+  because: 'because clause',
+  when: 'when clause',
 };
 
-/** A short sentence made longer: an adjective, an adverb, because, when. */
+type Row = (typeof grows)[number];
+
+const bodyOf = (sentence: string) => sentence.replace(/[.!?]+$/, '');
+
+/** The noun with an adjective before it; a turns to an where it must. */
+function withAdjective(body: string, noun: string, adjective: string): string | undefined {
+  const at = body.search(new RegExp(`\\b${noun}\\b`));
+  if (noun === '' || at < 0) return undefined;
+  const before = /^[aeiou]/i.test(adjective)
+    ? body.slice(0, at).replace(/\b([Aa]) $/, '$1n ')
+    : body.slice(0, at).replace(/\b([Aa])n $/, '$1 ');
+  return `${before}${adjective} ${body.slice(at)}`;
+}
+
+function modelOf(row: Row, step: Step): string | undefined {
+  const body = bodyOf(row.sentence);
+  const [adjective = ''] = listed(row.adjectives, ',');
+  const [adverb = ''] = listed(row.adverbs, ',');
+  const grown = {
+    'an adjective': adjective === '' ? undefined : withAdjective(body, row.noun, adjective),
+    'an adverb': adverb === '' ? undefined : `${body} ${adverb}`,
+    'a place': row.where === '' ? undefined : `${body} ${row.where}`,
+    because: row.because === '' ? undefined : `${body} ${row.because}`,
+    when: row.when === '' ? undefined : `${body} ${row.when}`,
+  }[step];
+  return grown === undefined ? undefined : `${grown}.`;
+}
+
+/** A short sentence made longer: an adjective, an adverb, a place, because, when. */
 export default grammarMaker({
   id: 'grow-sentence',
   name: 'Grow the sentence',
   description:
-    'A short sentence grows: an adjective, an adverb, a reason with because, a time with when.',
+    'A short sentence grows: an adjective, an adverb, a place, a reason with because, a time with when.',
   interaction: 'write',
   needs: 'short statements, or none: Wordane has its own',
   targets: ['a bit of everything', ...steps],
   usual: 5,
   title: 'Grow the sentence',
   instruction: 'Write each sentence again and make it longer.',
-  make({ given, bank, wanted, target, forms, random }) {
+  make(input) {
+    const { given, wanted, target } = input;
     const kinds = steps.filter((step) => target === 'a bit of everything' || step === target);
-    const items: GivenItem[] = [];
+    const item = (sentence: string, step: Step, model: string | undefined): GivenItem[] => {
+      const words = bodyOf(sentence).split(' ');
+      const name = structureOf[step];
+      const checks = {
+        words: words
+          .filter((word) => word.length > 3)
+          .map((word) => word.toLowerCase().replace(/[^\p{L}'’-]/gu, ''))
+          .slice(0, 3),
+        fewest: words.length + 1,
+        complete: true,
+        structures: name === undefined ? [] : [{ name, count: 1 }],
+      };
+      const said = `Any sentence that keeps these words and adds ${step} is right.`;
+      return [
+        {
+          word: sentence,
+          prompt: `${sentence} (+ ${step})`,
+          answer: model ?? '',
+          accepted: [],
+          open: true,
+          ...(model === undefined || checkSentence(model, checks).length === 0 ? { checks } : {}),
+          lines: 2,
+          reason: said,
+        },
+      ];
+    };
     const own = given.filter(
       ({ analysis }) =>
         analysis.sure && analysis.completeness === 'complete' && analysis.type === 'declarative',
     );
-    const total = given.length > 0 ? own.length : bank.length;
-    for (let at = 0; at < total && items.length < wanted; at += 1) {
+    // What would grow on the teacher's own sentences nobody knows but the learner.
+    const items: GivenItem[] = [];
+    const rows = given.length > 0 ? [] : forClass(grows, input, ({ sentence }) => sentence);
+    for (const { text } of own) {
+      if (items.length === wanted) break;
+      items.push(...item(text, kinds[items.length % kinds.length] ?? 'because', undefined));
+    }
+    for (const row of rows) {
+      if (items.length === wanted) break;
       const step = kinds[items.length % kinds.length] ?? 'because';
-      const clause = bank[at];
-      const sentence =
-        given.length > 0
-          ? (own[at]?.text ?? '')
-          : clause
-            ? bankSentence({ ...clause, tail: '' }, {}, forms).text
-            : '';
-      const body = sentence.replace(/[.!?]+$/, '');
-      const words = body.split(' ');
-      const adjective = given.length > 0 ? random.shuffle(bankAdjectives)[0] : clause?.adjective;
-      const adverb = random.shuffle(bankAdverbs)[0] ?? '';
-      const model = modelOf(
-        body,
-        step,
-        given.length > 0 ? undefined : clause?.why,
-        adjective,
-        adverb,
-      );
+      const model = modelOf(row, step);
       if (model === undefined) continue;
-      const content = words
-        .filter((word) => word.length > 3)
-        .map((word) => word.toLowerCase().replace(/[^\p{L}'’-]/gu, ''));
-      const structures =
-        step === 'an adjective'
-          ? [{ name: 'adjectives', count: 1 }]
-          : step === 'an adverb'
-            ? [{ name: 'adverbs', count: 1 }]
-            : step === 'because'
-              ? [{ name: 'because clause', count: 1 }]
-              : step === 'when'
-                ? [{ name: 'when clause', count: 1 }]
-                : [];
-      const checks = {
-        words: content.slice(0, 3),
-        fewest: words.length + 1,
-        complete: true,
-        structures,
-      };
-      if (checkSentence(model, checks).length > 0) continue;
-      items.push({
-        word: sentence,
-        prompt: `${sentence} (+ ${step})`,
-        answer: model,
-        accepted: [],
-        open: true,
-        checks,
-        lines: 2,
-        reason: `Any sentence that keeps these words and adds ${step} is right.`,
-      });
+      items.push(...item(asSpelled(row.sentence, input), step, asSpelled(model, input)));
     }
     return {
       notes: given.length > 0 ? shortage(items.length, wanted, 'a short statement') : [],
@@ -89,22 +107,3 @@ export default grammarMaker({
     };
   },
 });
-
-function modelOf(
-  body: string,
-  step: string,
-  why: string | undefined,
-  adjective: string | undefined,
-  adverb: string,
-): string | undefined {
-  const words = body.split(' ');
-  if (step === 'an adjective') {
-    if (adjective === undefined) return undefined;
-    const at = words.findIndex((word) => /^(?:the|my|our|your|his|her|their)$/i.test(word));
-    if (at < 0) return undefined;
-    return `${[...words.slice(0, at + 1), adjective, ...words.slice(at + 1)].join(' ')}.`;
-  }
-  if (step === 'an adverb') return `${body} ${adverb}.`;
-  if (step === 'because') return `${body} because ${why ?? 'it is fun'}.`;
-  return follow[step] ? `${body} ${follow[step] ?? ''}.` : undefined;
-}

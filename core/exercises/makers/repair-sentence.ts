@@ -1,18 +1,60 @@
-import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
-import { verbPhrase } from '../../languages/en/forms/verb-phrase';
+import { listed, repairs } from '../../languages/en/sentence-sets/sentence-sets';
+import { asSpelled, forClass } from '../making/for-class';
 import { grammarMaker, shortage } from '../making/grammar-maker';
 import { type GivenItem, written } from '../making/written';
 
-const faults = [
-  'capital and end mark',
-  'two sentences in one',
-  'verb and subject',
-  'no subject',
-] as const;
+/** Faults as the panel names them, and as the set does. */
+const faults = {
+  'capital letter': 'capital',
+  'end mark': 'end-mark',
+  'two sentences in one': 'run-on',
+  'comma between sentences': 'comma-splice',
+  'not a whole sentence': 'fragment',
+  'verb and subject': 'agreement',
+  'wrong tense': 'tense',
+  apostrophe: 'apostrophe',
+  'a, an or the': 'article',
+  'not twice': 'double-negative',
+  'same sound, wrong word': 'homophone',
+  'word order': 'word-order',
+} as const;
+type Fault = keyof typeof faults;
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+const bare = (text: string) => text.replace(/[.!?]+$/, '');
+const startsWithName = (text: string) => /^I\b/.test(text);
 
-/** Sentences with one fault each: no capital or end mark, two in one, a verb that does not agree, no subject. */
+/** One of the teacher's sentences with a fault that is surely one; most faults need the eye of whoever writes them. */
+function spoil(sentence: string, next: string | undefined, fault: Fault): GivenItem | undefined {
+  const item = (prompt: string, answer: string, accepted: string[], reason: string): GivenItem => ({
+    ...{ word: sentence, prompt, answer, accepted, reason },
+    lines: answer.length > 55 ? 2 : 1,
+  });
+  if (fault === 'capital letter' && !startsWithName(sentence)) {
+    return item(lower(sentence), sentence, [], 'A sentence begins with a capital letter.');
+  }
+  if (fault === 'end mark' && sentence.endsWith('.')) {
+    return item(bare(sentence), sentence, [], 'A sentence ends with an end mark.');
+  }
+  if (fault === 'two sentences in one' && next !== undefined && !startsWithName(next)) {
+    const joined = `${bare(sentence)} ${lower(next)}`;
+    return item(
+      joined,
+      `${sentence} ${next}`,
+      [
+        `${bare(sentence)}; ${lower(next)}`,
+        `${bare(sentence)}, and ${lower(next)}`,
+        `${bare(sentence)} and ${lower(next)}`,
+      ],
+      'These are two sentences: an end mark and a capital part them, or and joins them.',
+    );
+  }
+  return undefined;
+}
+
+const ofOwn: readonly Fault[] = ['capital letter', 'end mark', 'two sentences in one'];
+
+/** Sentences with one fault each, to be written right. */
 export default grammarMaker({
   id: 'repair-sentence',
   name: 'Repair the sentence',
@@ -20,84 +62,67 @@ export default grammarMaker({
     'No capital, no end mark, two sentences in one, a verb that does not agree: put it right.',
   interaction: 'write',
   needs: 'whole sentences, or none: Wordane has its own',
-  targets: ['all faults', ...faults],
+  targets: ['all faults', ...(Object.keys(faults) as Fault[])],
   usual: 6,
   title: 'Repair the sentence',
   instruction: 'Something is wrong in each. Write it again so that it is right.',
-  make({ given, bank, wanted, target, forms }) {
-    const kinds = target === 'all faults' ? faults : faults.filter((fault) => fault === target);
-    const own = given
-      .filter(
-        ({ analysis }) =>
-          analysis.sure && analysis.completeness === 'complete' && analysis.type === 'declarative',
-      )
-      .map(({ text }) => text);
+  make(input) {
+    const { given, wanted, target, random } = input;
+    const named = Object.keys(faults) as Fault[];
+    const kinds = named.filter((fault) => target === 'all faults' || fault === target);
+    if (given.length > 0) {
+      const own = given
+        .filter(
+          ({ analysis }) =>
+            analysis.sure &&
+            analysis.completeness === 'complete' &&
+            analysis.type === 'declarative',
+        )
+        .map(({ text }) => text);
+      const possible = ofOwn.filter((fault) => kinds.includes(fault));
+      const items: GivenItem[] = [];
+      for (let at = 0; at < own.length && items.length < wanted; at += 1) {
+        const fault = possible[items.length % possible.length];
+        const item = fault && spoil(own[at] ?? '', own[at + 1], fault);
+        if (item === undefined) continue;
+        items.push(item);
+        if (fault === 'two sentences in one') at += 1;
+      }
+      return {
+        notes:
+          possible.length === 0
+            ? [
+                `In your own sentences Wordane makes no fault of the kind “${target}”: it might make none, or two. Choose “capital letter”, “end mark” or “two sentences in one”, or take your sentences away.`,
+              ]
+            : shortage(items.length, wanted, 'a statement that is whole'),
+        ...written(items),
+      };
+    }
+    // A few of each kind, the kinds in turn.
+    const piles = kinds.map((fault) =>
+      forClass(
+        repairs.filter(({ kind }) => kind === faults[fault]),
+        input,
+        ({ mended }) => mended,
+      ),
+    );
+    const turns = piles[0] === undefined ? [] : random.shuffle(piles);
     const items: GivenItem[] = [];
-    const source =
-      given.length > 0
-        ? own
-        : bank.map((clause) => bankSentence(clause, { past: true }, forms).text);
-    for (let at = 0; items.length < wanted && at < source.length; at += 1) {
-      const kind = kinds[items.length % kinds.length];
-      const sentence = source[at] ?? '';
-      const next = source[at + 1];
-      const clause = bank[(at + 3) % bank.length];
-      if (kind === 'capital and end mark') {
+    for (let turn = 0; items.length < wanted && turns.some((pile) => pile[turn]); turn += 1) {
+      for (const pile of turns) {
+        const row = pile[turn];
+        if (row === undefined || items.length === wanted) continue;
+        const mended = asSpelled(row.mended, input);
         items.push({
-          word: sentence,
-          prompt: lower(sentence).replace(/[.!?]+$/, ''),
-          answer: sentence,
-          accepted: [],
-          lines: 1,
-          reason: 'A sentence begins with a capital letter and ends with an end mark.',
-        });
-      } else if (kind === 'two sentences in one') {
-        if (next === undefined) continue;
-        const first = sentence.replace(/[.!?]+$/, '');
-        const second = lower(next);
-        items.push({
-          word: sentence,
-          prompt: `${first} ${second}`,
-          answer: `${sentence} ${next}`,
-          accepted: [`${first}; ${second}`, `${first}, and ${second}`, `${first} and ${second}`],
-          lines: 2,
-          reason: 'Two sentences are two: a full stop and a capital part them, or and joins them.',
-        });
-        at += 1;
-      } else if (kind === 'verb and subject' && clause) {
-        const right = bankSentence(clause, {}, forms);
-        const wrong = verbPhrase(
-          { base: clause.verb },
-          { person: 3, plural: !clause.agreement.plural },
-          forms,
-        ).join(' ');
-        items.push({
-          word: right.text,
-          prompt: `${right.before}${wrong}${right.after}`,
-          answer: right.text,
-          accepted: [],
-          lines: 1,
-          reason: clause.agreement.plural
-            ? `${clause.subject}: more than one, so the verb has no -s.`
-            : `${clause.subject}: only one, so the verb takes -s.`,
-        });
-      } else if (kind === 'no subject' && clause) {
-        const right = bankSentence(clause, { past: true }, forms);
-        const bare = `${right.verb}${right.after}`;
-        const pronoun = clause.pronoun.charAt(0).toUpperCase() + clause.pronoun.slice(1);
-        items.push({
-          word: right.text,
-          prompt: `(${clause.subject}) ${bare.charAt(0).toUpperCase()}${bare.slice(1)}`,
-          answer: right.text,
-          accepted: [`${pronoun} ${bare}`],
-          lines: 1,
-          reason: 'A sentence says who or what does it: the subject comes first.',
+          word: mended,
+          prompt: asSpelled(row.faulty, input),
+          answer: mended,
+          accepted: listed(row.others).map((other) => asSpelled(other, input)),
+          lines: mended.length > 55 ? 2 : 1,
+          reason: asSpelled(row.reason, input),
         });
       }
     }
-    return {
-      notes: given.length > 0 ? shortage(items.length, wanted, 'a statement that is whole') : [],
-      ...written(items),
-    };
+    return written(items);
   },
 });

@@ -1,6 +1,7 @@
+import { closestFirst } from '../making/closest-first';
 import { bankSentence, capitalised } from '../../languages/en/grammar/frames/bank-sentence';
 import { targets, transformSentence } from '../../languages/en/grammar/transform/transform';
-import { closestFirst, grammarMaker, shortage } from '../making/grammar-maker';
+import { grammarMaker, shortage } from '../making/grammar-maker';
 import { type GivenItem, written } from '../making/written';
 import { bankConditions, pairText } from '../../languages/en/grammar/frames/clause-bank';
 import { conditionalSentence } from '../../languages/en/grammar/frames/conditional-sentence';

@@ -1,8 +1,7 @@
-import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
-import { combine } from '../../languages/en/grammar/transform/combine';
-import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
 import { clauseParts } from '../../languages/en/grammar/clauses/clause-parts';
 import { textOf } from '../../languages/en/grammar/transform/clause-frame';
+import { listed, planners } from '../../languages/en/sentence-sets/sentence-sets';
+import { asSpelled, forClass } from '../making/for-class';
 import { grammarMaker, shortage } from '../making/grammar-maker';
 import { type GivenItem, written } from '../making/written';
 import { read, shaped } from '../making/parameters';
@@ -14,18 +13,19 @@ export default grammarMaker({
   id: 'sentence-planner',
   name: 'Who – did what – why: plan a sentence',
   description:
-    'Look at the picture, note who does what, to what, and why; then write it as one whole sentence.',
+    'Look at the picture, note who does what, to what, where or when, and why; then write it as one whole sentence.',
   interaction: 'write',
   needs: 'words that have a picture, your own sentences or picture, or none',
   usesScene: true,
   usesWords: true,
-  startWords: ['dog', 'snow', 'bus', 'goat'],
-  fewest: 1,
+  startWords: [],
+  fewest: 0,
   usual: 4,
   title: 'Plan your sentence',
   instruction:
-    'Make notes: who or what, did what, why. Then write one whole sentence. Check: capital letter, verb, end mark.',
-  make({ given, bank, words, wanted, parameters, lexicon, forms }) {
+    'Make notes: who or what, did what, where or when, why. Then write one whole sentence. Check: capital letter, verb, end mark.',
+  make(input) {
+    const { given, words, wanted, parameters, lexicon } = input;
     const { scene } = read({ scene: shaped('picture', '') }, parameters);
     const checks = {
       words: [],
@@ -36,7 +36,8 @@ export default grammarMaker({
     const prompt = [
       `Who or what? ${blank}`,
       `Did what? ${blank}`,
-      `Whom or what? ${blank}`,
+      `To whom or what? ${blank}`,
+      `Where or when? ${blank}`,
       `Why? ${blank}`,
     ].join('\n');
     const own = given.flatMap(({ text, analysis }): GivenItem[] => {
@@ -61,41 +62,48 @@ export default grammarMaker({
         },
       ];
     });
-    // Subjects of the bank that the words name come first, with their picture.
+    // Plans whose people and things the words name come first; each has a picture.
     const wantedWords = words.map(({ word }) => word.toLowerCase());
-    const names = (subject: string) => subject.toLowerCase().split(' ').at(-1) ?? '';
-    const ranked = [...bank].sort(
+    const nounsOf = (plan: (typeof planners)[number]) => listed(plan.pictures, ',');
+    const namedBy = (plan: (typeof planners)[number], word: string) =>
+      new RegExp(`\\b${word}(?:s|es)?\\b`, 'i').test(plan.pictures);
+    const ranked = forClass(planners, input, ({ whole }) => whole).sort(
       (left, right) =>
-        Number(wantedWords.includes(names(right.subject))) -
-        Number(wantedWords.includes(names(left.subject))),
+        wantedWords.filter((word) => namedBy(right, word)).length -
+        wantedWords.filter((word) => namedBy(left, word)).length,
     );
-    const made = ranked.flatMap((clause): GivenItem[] => {
-      const noun = names(clause.subject);
-      const picture =
-        lexicon.picturesOf(noun)[0] ??
-        lexicon.picturesOf(clause.object?.split(' ').at(-1) ?? '')[0];
+    const planned = ranked.flatMap((plan): (GivenItem & { names: string[] })[] => {
+      // What the teacher named is shown.
+      const nouns = nounsOf(plan);
+      const named = nouns.filter((noun) => wantedWords.includes(noun.replace(/s$/, '')));
+      const picture = [...named, ...nouns]
+        .map((noun) => lexicon.picturesOf(noun)[0] ?? lexicon.picturesOf(noun.replace(/s$/, ''))[0])
+        .find((found) => found !== undefined);
       if (picture === undefined) return [];
-      const first = bankSentence(clause, {}, forms).text;
-      const second = `${clause.why.charAt(0).toUpperCase()}${clause.why.slice(1)}.`;
-      const model = combine(
-        [first, second],
-        [analyseSentence(first, lexicon), analyseSentence(second, lexicon)],
-        'because',
-      );
+      const whole = asSpelled(plan.whole, input);
+      const notes = [plan.doer, plan.verb, plan.object, plan.when, plan.why];
       return [
         {
-          word: noun,
+          word: nounsOf(plan)[0] ?? plan.doer,
           picture,
           prompt,
-          answer: model.result,
-          accepted: model.accepted,
+          answer: whole,
+          accepted: [],
           open: true,
-          checks,
+          checks: { ...checks, structures: [{ name: 'because clause', count: 1 }] },
           lines: 2,
-          reason: `Notes: ${clause.subject} – ${clause.verb} – ${clause.object ?? 'nothing'} – because ${clause.why}. Any whole sentence that fits the picture is right.`,
+          reason: `Notes: ${asSpelled(notes.filter((part) => part !== '').join(' – '), input)}. Any whole sentence that fits the picture is right.`,
+          names: wantedWords.filter((word) => namedBy(plan, word)),
         },
       ];
     });
+    // Words of the teacher's that no plan has are named, and no other plan is put in their place.
+    const made: GivenItem[] = (
+      wantedWords.length > 0 ? planned.filter(({ names }) => names.length > 0) : planned
+    ).map(({ names, ...item }) => item);
+    const without = wantedWords.filter(
+      (word) => !planned.slice(0, wanted).some(({ names }) => names.includes(word)),
+    );
     // Of the teacher's own picture nobody but she knows what it shows.
     const unknown = Array.from({ length: Math.min(wanted, 2) }, (_, at): GivenItem => ({
       word: `sentence ${at + 1}`,
@@ -114,7 +122,10 @@ export default grammarMaker({
             : shortage(chosen.length, wanted, 'a whole sentence')
           : scene
             ? ['Write your own sentences about your picture: they become the models of the key.']
-            : [],
+            : without.map((word) => ({
+                word,
+                text: `Wordane has no plan with a picture for ${word}. Write a sentence about it under “Your own sentences”.`,
+              })),
       ...written(chosen, {
         ...(scene ? { scene } : {}),
         checklist: [

@@ -1,44 +1,85 @@
-import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
+import { decidingTime } from '../../languages/en/grammar/describe/time-words';
 import { tenseFeatures, whyTense } from '../../languages/en/grammar/transform/form-change';
 import { verbPhrase } from '../../languages/en/forms/verb-phrase';
-import { grammarMaker, shortage } from '../making/grammar-maker';
+import { contrasts } from '../../languages/en/sentence-sets/sentence-sets';
 import type { ChoiceItem } from '../interactions/choice/task';
+import { asSpelled, forClass } from '../making/for-class';
+import {
+  grammarMaker,
+  shortage,
+  type GivenSentence,
+  type GrammarInput,
+} from '../making/grammar-maker';
 import { numbered } from '../making/usable-words';
 
-/** Two tenses that are taken for each other, each with words of time that go with it alone. */
-const contrasts: Readonly<
-  Record<string, readonly (readonly [tense: string, times: readonly string[]])[]>
-> = {
+/** Two forms that are taken for each other: what the teacher chooses, the set, and the tenses as they are named. */
+const kinds = {
   'past simple or present perfect': [
-    ['past simple', ['yesterday', 'last week', 'two days ago', 'in 2019', 'when the storm came']],
-    [
-      'present perfect',
-      [
-        'three times since Monday',
-        'twice since May',
-        'four times since the storm',
-        'many times so far',
-        'once since breakfast',
-      ],
-    ],
+    'past-simple/present-perfect',
+    'past simple',
+    'present perfect',
   ],
   'present simple or present continuous': [
-    ['present simple', ['every day', 'every winter', 'on Mondays', 'twice a year']],
-    ['present continuous', ['at the moment', 'right now']],
+    'present-simple/present-continuous',
+    'present simple',
+    'present continuous',
   ],
   'past simple or past continuous': [
-    ['past simple', ['yesterday morning', 'last Monday', 'three times last week']],
-    ['past continuous', ['at eight o’clock yesterday', 'when I looked out', 'while we watched']],
+    'past-simple/past-continuous',
+    'past simple',
+    'past continuous',
   ],
-  'past simple or past perfect': [
-    ['past simple', ['yesterday', 'last week', 'two days ago']],
-    ['past perfect', ['before the club arrived', 'by the time we came']],
+  'past simple or past perfect': ['past-simple/past-perfect', 'past simple', 'past perfect'],
+  'present perfect or present perfect continuous': [
+    'present-perfect/present-perfect-continuous',
+    'present perfect',
+    'present perfect continuous',
   ],
-  'future will or present simple': [
-    ['future will', ['tomorrow', 'next week', 'some day']],
-    ['present simple', ['every day', 'every winter', 'on Mondays']],
+  'will or going to': ['will/going-to', 'future will', 'future going-to'],
+  'used to or present simple': ['used-to/present-simple', 'used to', 'present simple'],
+} as const;
+
+type Item = Omit<ChoiceItem, 'id'>;
+type Kind = (typeof kinds)[keyof typeof kinds];
+
+const itemOf = (sentence: string, right: string, wrong: string, reason: string): Item => ({
+  word: right,
+  prompt: sentence.replace('___', '______'),
+  options: [
+    { id: 'option-1', text: right, right: true },
+    { id: 'option-2', text: wrong, right: false, feedback: reason },
   ],
-};
+  reason,
+});
+
+/** A sentence of the teacher's, where its words settle which of the two it is. */
+function ownItem(
+  { text, analysis }: GivenSentence,
+  [, left, right]: Kind,
+  forms: GrammarInput['forms'],
+): Item[] {
+  const { main, tenseAspect: tense } = analysis;
+  const other = tense === left ? right : left;
+  if (main === undefined || !analysis.sure || (tense !== left && tense !== right)) return [];
+  const cue = decidingTime(text, tense, other);
+  const { group } = main;
+  const [first] = group.tokens;
+  const last = group.tokens[group.tokens.length - 1];
+  if (cue === undefined || first === undefined || last === undefined) return [];
+  const apart = last.at - first.at !== group.tokens.length - 1;
+  if (apart || group.inverted || group.negative || group.passive || /^[’']/.test(first.text)) {
+    return [];
+  }
+  const subject = analysis.tokens.slice(0, first.at).findLast(({ mark }) => !mark);
+  const plural = subject?.plural === true || subject?.tag === 'nouns';
+  const person = subject?.lower === 'i' ? 1 : subject?.lower === 'you' ? 2 : 3;
+  const features = { base: last.base ?? last.lower, ...tenseFeatures(other) };
+  const wrong = verbPhrase(features, { person, plural }, forms).join(' ');
+  const verb = text.slice(first.start, last.end);
+  if (verb === wrong) return [];
+  const gapped = `${text.slice(0, first.start)}___${text.slice(last.end)}`;
+  return [itemOf(gapped, verb, wrong, `“${cue}” goes with the ${tense}. ${whyTense(tense)}`)];
+}
 
 /** Two forms for one gap; the words of time settle which. */
 export default grammarMaker({
@@ -46,105 +87,44 @@ export default grammarMaker({
   name: 'Which tense?',
   description: 'Past simple or present perfect, simple or continuous: the words of time tell.',
   interaction: 'choice',
-  needs: 'sentences in two tenses, or none: Wordane has its own',
-  targets: Object.keys(contrasts),
+  needs: 'sentences whose words of time settle the tense, or none: Wordane has its own',
+  targets: Object.keys(kinds),
   fewest: 3,
   title: 'Which tense?',
   instruction: 'Look at the words of time. Tick the right verb.',
-  make({ given, bank, wanted, target, forms, random }) {
-    const sides = (contrasts[target] ?? Object.values(contrasts)[0] ?? []).map(
-      ([tense, times]) => [tense, random.shuffle(times)] as const,
-    );
-    const [left, right] = sides;
-    const names = sides.map(([tense]) => tense);
-    const own = given.flatMap(({ text, analysis }): Omit<ChoiceItem, 'id'>[] => {
-      const { main } = analysis;
-      if (main === undefined || !analysis.sure || !names.includes(analysis.tenseAspect)) return [];
-      const { group } = main;
-      const [first] = group.tokens;
-      const last = group.tokens[group.tokens.length - 1];
-      const adjacent =
-        first !== undefined && last !== undefined && last.at - first.at === group.tokens.length - 1;
-      if (
-        !adjacent ||
-        group.inverted ||
-        group.negative ||
-        group.passive ||
-        first.text.startsWith('’') ||
-        first.text.startsWith("'")
-      )
-        return [];
-      const other = names.find((name) => name !== analysis.tenseAspect) ?? '';
-      const subject = analysis.tokens.slice(0, first.at).findLast(({ mark }) => !mark);
-      const plural = subject?.plural === true || subject?.tag === 'nouns';
-      const person = subject?.lower === 'i' ? 1 : subject?.lower === 'you' ? 2 : 3;
-      const wrong = verbPhrase(
-        { base: last.base ?? last.lower, ...tenseFeatures(other) },
-        { person, plural },
-        forms,
-      ).join(' ');
-      const right_ = text.slice(first.start, last.end);
-      if (right_ === wrong) return [];
-      return [
-        item(
-          text.slice(0, first.start),
-          text.slice(last.end),
-          right_,
-          wrong,
-          analysis.tenseAspect,
-          '',
-        ),
-      ];
-    });
-    const made =
-      given.length > 0 || left === undefined || right === undefined
-        ? []
-        : bank.map((clause, at): Omit<ChoiceItem, 'id'> => {
-            const [tense, times] = at % 2 === 0 ? left : right;
-            const [other] = at % 2 === 0 ? right : left;
-            const time = times[Math.floor(at / 2) % times.length] ?? '';
-            const { before, verb, after } = bankSentence(clause, tenseFeatures(tense), forms, {
-              time,
-            });
-            const wrong = bankSentence(clause, tenseFeatures(other), forms).verb;
-            return item(before, after, verb, wrong, tense, time);
-          });
-    const items = [...own, ...made]
+  make(input) {
+    const { given, wanted, target, forms, random } = input;
+    const kind = kinds[target as keyof typeof kinds];
+    const [set, left, right] = kind;
+    const items =
+      given.length > 0
+        ? given.flatMap((sentence) => ownItem(sentence, kind, forms))
+        : forClass(
+            contrasts.filter(({ contrast }) => contrast === set),
+            input,
+            ({ sentence, right: verb }) => sentence.replace('___', verb),
+          ).map((row) =>
+            itemOf(
+              asSpelled(row.sentence, input),
+              asSpelled(row.right, input),
+              asSpelled(row.wrong, input),
+              asSpelled(row.reason, input),
+            ),
+          );
+    const chosen = items
       .slice(0, wanted)
       .map((one) => ({ ...one, options: numbered(random.shuffle(one.options), 'option') }));
     return {
       title: `${target.charAt(0).toUpperCase()}${target.slice(1)}?`,
       notes:
         given.length > 0
-          ? shortage(items.length, wanted, `a verb in the ${names.join(' or the ')}`)
+          ? shortage(
+              chosen.length,
+              wanted,
+              `a verb in the ${left} or the ${right} with words of time that settle it (yesterday, since May, every day)`,
+            )
           : [],
-      task: { interaction: 'choice', items: numbered(random.shuffle(items)) },
+      task: { interaction: 'choice', items: numbered(random.shuffle(chosen)) },
     };
   },
 });
-
-function item(
-  before: string,
-  after: string,
-  right: string,
-  wrong: string,
-  tense: string,
-  time: string,
-): Omit<ChoiceItem, 'id'> {
-  return {
-    word: right,
-    prompt: `${before}______${after}`,
-    options: [
-      { id: 'option-1', text: right, right: true },
-      {
-        id: 'option-2',
-        text: wrong,
-        right: false,
-        feedback: time === '' ? '' : `“${time}” does not go with ${wrong}.`,
-      },
-    ].map((option) =>
-      option.feedback === '' ? { id: option.id, text: option.text, right: option.right } : option,
-    ),
-    reason: `${time === '' ? '' : `“${time}”: `}${tense}. ${whyTense(tense)}`,
-  };
-}

@@ -1,8 +1,9 @@
 import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
 import { tenseFeatures, tenses, whyTense } from '../../languages/en/grammar/transform/form-change';
 import { contractedVerb } from '../../languages/en/grammar/transform/contractions';
-import { grammarMaker, shortage } from '../making/grammar-maker';
+import { grammarMaker, shortage, type GivenSentence } from '../making/grammar-maker';
 import type { GapItem } from '../interactions/gap/task';
+import { fromWordbook } from '../making/wordbook-sentences';
 import { numbered } from '../making/usable-words';
 
 /** Words of time that go with one tense and no other. */
@@ -32,31 +33,29 @@ export default grammarMaker({
   targets: ['past simple', ...tenses.filter((tense) => tense !== 'past simple')],
   title: 'Put the verb in',
   instruction: 'Write the verb in brackets in its right form.',
-  make({ given, bank, wanted, target, forms, random }) {
-    const own = given.flatMap(({ text, analysis }): Omit<GapItem, 'id'>[] => {
+  make(input) {
+    const { given, bank, wanted, target, forms, random } = input;
+    const gapIn = ({ text, analysis }: GivenSentence): Omit<GapItem, 'id'> | undefined => {
       const { main } = analysis;
-      if (!analysis.sure || main === undefined || analysis.tenseAspect !== target) return [];
+      if (!analysis.sure || main === undefined || analysis.tenseAspect !== target) return undefined;
       const { tokens, inverted, negative } = main.group;
       const first = tokens[0];
       const last = tokens[tokens.length - 1];
-      if (first === undefined || last === undefined || inverted || negative) return [];
-      if (last.at - first.at !== tokens.length - 1 || main.group.passive) return [];
+      if (first === undefined || last === undefined || inverted || negative) return undefined;
+      if (last.at - first.at !== tokens.length - 1 || main.group.passive) return undefined;
       const verb = text.slice(first.start, last.end);
-      return [
-        itemOf(
-          text.slice(0, first.start),
-          verb,
-          text.slice(last.end),
-          last.base ?? last.lower,
-          target,
-        ),
-      ];
-    });
+      // I’m, she’s: half a word can be no gap.
+      if (/^['’]/.test(verb) || /["“”]/.test(text)) return undefined;
+      const base = last.base ?? last.lower;
+      return itemOf(text.slice(0, first.start), verb, text.slice(last.end), base, target);
+    };
+    const own = given.flatMap((sentence) => gapIn(sentence) ?? []);
+    const written = given.length > 0 ? [] : fromWordbook(input, wanted, gapIn);
     const times = random.shuffle(timeOf[target] ?? []);
     const made =
       given.length > 0
         ? []
-        : bank.slice(0, wanted * 2).map((clause, at): Omit<GapItem, 'id'> => {
+        : bank.slice(0, wanted - written.length).map((clause, at): Omit<GapItem, 'id'> => {
             const time = times[at % times.length] ?? '';
             const { before, verb, after } = bankSentence(
               clause,
@@ -66,7 +65,7 @@ export default grammarMaker({
             );
             return itemOf(before, verb, after, clause.verb, target);
           });
-    const items = [...own, ...made].slice(0, wanted);
+    const items = [...own, ...random.shuffle([...written, ...made])].slice(0, wanted);
     return {
       title: `Verbs in the ${target}`,
       instruction: `Write the verb in brackets in the ${target}.`,

@@ -4,7 +4,7 @@ import { seemsForeign } from '../../languages/en/grammar/find/find-in-text';
 import type { SentenceAnalysis } from '../../languages/en/grammar/describe/describe-sentence';
 import { bankClauses, type BankClause } from '../../languages/en/grammar/frames/clause-bank';
 import { formsOfVerb, type FormSource } from '../../languages/en/forms/verb-forms';
-import { checkWord } from '../../reach/check-word';
+import { closestFirst } from './closest-first';
 import type { Task } from '../interactions';
 import type { MakerNote } from './exercise';
 import type { Maker, MakerInput, MakerOutput } from './maker';
@@ -39,6 +39,8 @@ export interface GrammarMakerSettings extends Pick<
   readonly usesScene?: boolean;
   /** Where its material comes from: sentences of the teacher's or of a text, her own lines alone, or always its own bank. */
   readonly sentences?: 'own or a text' | 'own' | 'none';
+  /** True where its sentences belong together in the order they are given in. */
+  readonly inOrder?: boolean;
   readonly workedByDefault?: boolean;
   readonly fewest?: number;
   readonly usesWords?: boolean;
@@ -115,23 +117,6 @@ function shifted(analysis: SentenceAnalysis, by: number): SentenceAnalysis {
   };
 }
 
-/** What the class can read comes first; the order is otherwise kept. */
-export function closestFirst<Item>(
-  items: readonly Item[],
-  { profile, lexicon }: Pick<MakerInput, 'profile' | 'lexicon'>,
-  textOf: (item: Item) => string,
-): readonly Item[] {
-  if (profile === undefined) return items;
-  const past = (item: Item) =>
-    (textOf(item).match(/[\p{L}’']+/gu) ?? []).filter(
-      (word) => checkWord(word, lexicon.find(word.toLowerCase()), profile).reach !== 'secure',
-    ).length;
-  return items
-    .map((item) => ({ item, past: past(item) }))
-    .sort((left, right) => left.past - right.past)
-    .map(({ item }) => item);
-}
-
 /** A maker of the group Grammar. */
 export function grammarMaker(settings: GrammarMakerSettings): Maker {
   const {
@@ -143,6 +128,7 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
     usual = 8,
     targets = [],
     startWords,
+    inOrder = false,
     usesScene = false,
     sentences: source = 'own or a text',
     ...rest
@@ -181,7 +167,7 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
       const made = make({
         ...input,
         forms,
-        given: parameters.shuffle === false ? given : random.shuffle(given),
+        given: parameters.shuffle === false || inOrder ? given : random.shuffle(given),
         bank: closestFirst(
           random.shuffle(bankClauses),
           input,

@@ -1,8 +1,7 @@
 /** Sentences of the four kinds, each sure by its words alone. */
-import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
-import { bankCommands, bankExclamations } from '../../languages/en/grammar/frames/clause-bank';
 import { isExclamation } from '../../languages/en/grammar/describe/sentence-type';
-import { transformSentence } from '../../languages/en/grammar/transform/transform';
+import { dialogues, typeSets } from '../../languages/en/sentence-sets/sentence-sets';
+import { asSpelled, forClass } from './for-class';
 import type { GrammarInput } from './grammar-maker';
 
 export const kindsOfSentence = ['Statement', 'Question', 'Command', 'Exclamation'] as const;
@@ -29,14 +28,8 @@ export interface KindOfSentence {
 }
 
 /** The teacher's sentences by kind, or some of each from the bank; no sentence whose kind only its mark shows. */
-export function sentencesByKind({
-  given,
-  bank,
-  wanted,
-  lexicon,
-  forms,
-  random,
-}: GrammarInput): KindOfSentence[] {
+export function sentencesByKind(input: GrammarInput): KindOfSentence[] {
+  const { given, wanted, random } = input;
   if (given.length > 0) {
     return given
       .filter(({ analysis }) => analysis.completeness === 'complete' && analysis.sure)
@@ -57,22 +50,22 @@ export function sentencesByKind({
       .slice(0, wanted);
   }
   const each = Math.max(1, Math.ceil(wanted / 4));
-  const told = bank.map(
-    (clause) => bankSentence(clause, random.next() < 0.5 ? {} : { past: true }, forms).text,
-  );
-  const asked = told
-    .slice(each, each * 3)
-    .flatMap(
-      (sentence) =>
-        transformSentence({ sentence, to: 'question', spelling: forms.spelling }, lexicon).result ??
-        [],
-    );
-  const of = (kind: SentenceKind, texts: readonly string[]) =>
-    texts.slice(0, each).map((text) => ({ text, kind, mark: markOf[kind] }));
+  const rows = forClass(typeSets, input, ({ statement, question }) => `${statement} ${question}`);
+  const asked = forClass(dialogues, input, ({ question }) => question);
+  // Each kind of another matter, so that no two cards say the same.
+  const of = (kind: SentenceKind, at: number, textOf: (row: (typeof rows)[number]) => string) =>
+    rows
+      .slice(at * each, (at + 1) * each)
+      .map((row) => ({ text: asSpelled(textOf(row), input), kind, mark: markOf[kind] }));
+  const questions = of('Question', 1, ({ question }) => question);
   return random.shuffle([
-    ...of('Statement', told),
-    ...of('Question', asked),
-    ...of('Command', random.shuffle(bankCommands)),
-    ...of('Exclamation', random.shuffle(bankExclamations)),
+    ...of('Statement', 0, ({ statement }) => statement),
+    // Half of them ask for yes or no in a dialogue.
+    ...questions.map((one, at) => {
+      const other = at % 2 === 1 ? asked[at]?.question : undefined;
+      return other === undefined ? one : { ...one, text: asSpelled(other, input) };
+    }),
+    ...of('Command', 2, ({ command }) => command),
+    ...of('Exclamation', 3, ({ exclamation }) => exclamation),
   ]);
 }

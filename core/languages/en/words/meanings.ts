@@ -137,6 +137,11 @@ export class Meanings {
     return this.lines.size;
   }
 
+  /** The words that have sentences; none where they are not loaded. */
+  get withSentences(): readonly string[] {
+    return [...this.sentences.keys()];
+  }
+
   sensesOf(word: string): WordSense[] {
     const key = word.toLowerCase();
     const sentences = this.sentences.get(key)?.split('\t');

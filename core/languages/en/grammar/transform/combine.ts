@@ -79,7 +79,9 @@ export function combine(
     if (
       same !== '' &&
       (same === other || /^(?:he|she|it|they)$/.test(other)) &&
-      right.main.group.finite.start > 0
+      right.main.group.finite.start > 0 &&
+      // On Tuesday we went: the day would be lost.
+      clauseParts(right.tokens, right.main, right.clauses).lead.length === 0
     ) {
       accepted.push(
         `${one} ${joiner} ${body(second.trim().slice(right.main.group.finite.start))}.`,
