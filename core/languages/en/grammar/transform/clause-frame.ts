@@ -17,6 +17,7 @@ import type { Clause } from '../clauses/clause';
 import { headOf, isPluralPhrase } from '../clauses/noun-phrase';
 import type { VerbGroup } from '../clauses/verb-group';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
+import { isBareName } from '../tagging/given-names';
 import type { TaggedToken } from '../tagging/tag-sentence';
 
 export interface ClauseFrame {
@@ -47,13 +48,17 @@ export const textOf = (source: string, tokens: readonly TaggedToken[]): string =
 };
 
 /** Family names that stand for a person: Mum closed it. */
-const family = /^(?:mum|mom|dad|mummy|daddy|grandma|grandpa|granny|grandad|auntie|nan)$/i;
+const family =
+  /^(?:mum|mom|mama|dad|papa|mummy|mommy|daddy|gran|grandma|grandpa|granny|grandad|granddad|nana|nanny|auntie|nan)$/i;
 
 /** A phrase with the small letter that it has in the middle of a sentence. */
 export function lowered(phrase: string, first: TaggedToken | undefined): string {
   if (first === undefined || first.tag === 'name' || /^i(?:$|['’])/i.test(first.lower))
     return phrase;
   if (/^\p{Lu}{2}/u.test(phrase) || family.test(phrase)) return phrase;
+  // Wren hid; Gran’s hat: the first word alone, or with whose it is.
+  const [word = ''] = phrase.split(/[’' ]/);
+  if (family.test(word) || (phrase === word && isBareName(word))) return phrase;
   return phrase.charAt(0).toLowerCase() + phrase.slice(1);
 }
 
@@ -156,7 +161,8 @@ const join = (words: readonly string[]) =>
   words
     .filter((word) => word !== '')
     .join(' ')
-    .replace(/ (n't|'m not)/g, '$1');
+    .replace(/ (n't|'m not)/g, '$1')
+    .replace(/ ([,;:])/g, '$1');
 
 /** Adverbs go after the first auxiliary, or before a verb that stands alone. */
 function withAdverbs(words: readonly string[], adverbs: readonly string[], aux: boolean): string[] {

@@ -4,6 +4,7 @@ import type { FormSource } from '../../forms/verb-forms';
 import type { TenseAspect } from '../clauses/tense-aspect';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import { isExclamation } from '../describe/sentence-type';
+import { refuseLeftBehind } from './linked-clauses';
 import { NoSuchForm, type Changed, type GrammarChange } from './change';
 import { frameOf, render, verbText, type ClauseFrame } from './clause-frame';
 
@@ -348,6 +349,7 @@ export function toTense(
     throw new NoSuchForm(
       'The tenses of an if-sentence go together. Ask for another type: zero, first, second or third conditional.',
     );
+  refuseLeftBehind(analysis, tense);
   const clash = clashingTime(`${frame.before} ${frame.rest}`, tense);
   const kept = (text: string) => (clash === undefined ? text : without(text, clash));
   const before = kept(frame.before);

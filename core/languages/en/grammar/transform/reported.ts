@@ -1,6 +1,6 @@
 /** Direct speech to reported speech: backshift, pronouns, words of time and place (Swan, “indirect speech”, from memory). */
 import { pronounOf, pronouns, type Pronoun } from '../../forms/pronouns';
-import type { FormSource } from '../../forms/verb-forms';
+import { formsOfVerb, type FormSource } from '../../forms/verb-forms';
 import {
   verbPhrase,
   withOperator,
@@ -13,7 +13,10 @@ import type { Clause } from '../clauses/clause';
 import { tagSentence } from '../tagging/tag-sentence';
 import { tokenise } from '../tokens/tokenise';
 import { NoSuchForm, type Changed, type GrammarChange } from './change';
-import { agreementOf, featuresOf, frameOf, lowered } from './clause-frame';
+import { isBareName, pronounOfName } from '../tagging/given-names';
+import { wordClassBits } from '../../lexicon/word-class';
+import type { Lexicon } from '../../lexicon/lexicon';
+import { agreementOf, featuresOf, frameOf, lowered, type ClauseFrame } from './clause-frame';
 
 interface Quotation {
   readonly said: string;
@@ -21,6 +24,8 @@ interface Quotation {
   readonly verb: string;
   /** To whom, where it is said. */
   readonly hearer?: string;
+  /** Please was said; it is no part of the report. */
+  readonly politely: boolean;
 }
 
 const quoted = /[“"]([^”"]+)[”"]/u;
@@ -51,7 +56,7 @@ function read(sentence: string): Quotation {
     .replace(/[.!?]\s*$/, '')
     .trim();
   const speech =
-    /\b(said|says|asked|asks|told|tells|shouted|replied|answered|cried|whispered|called|added|explained|thought)\b/i.exec(
+    /\b(said|says|asked|asks|told|tells|shouted|replied|answered|cried|whispered|called|added|explained|thought|ordered|advised|warned|begged|reminded|complained|exclaimed|announced|promised|muttered|agreed|admitted|insisted|yelled|remarked)\b/i.exec(
       around,
     )?.[1];
   if (speech === undefined)
@@ -66,21 +71,56 @@ function read(sentence: string): Quotation {
   const speaker = inverted ? (second.split(/\s+to\s+/)[0] ?? '') : first;
   const hearer = inverted ? second.split(/\s+to\s+/)[1] : second.replace(/^to\s+/, '');
   if (speaker === '') throw new NoSuchForm('Say who speaks: “…,” said Bram.');
+  const spoken = address(match[1].trim());
+  const whom = hearer || spoken.name;
   return {
-    said: match[1].trim(),
+    said: spoken.said,
     speaker,
     verb: speech.toLowerCase(),
-    ...(hearer ? { hearer } : {}),
+    politely: spoken.politely,
+    ...(whom ? { hearer: whom } : {}),
   };
 }
 
-const pronounsFor = (speaker: string, pronoun: string): Pronoun =>
-  pronounOf(speaker) ?? pronounOf(pronoun) ?? (pronounOf('they') as Pronoun);
+/** Who is spoken to by name, and please, taken out of what is said. */
+function address(said: string): { said: string; name?: string; politely: boolean } {
+  const politely = /\bplease\b/i.test(said);
+  let text = said
+    .replace(/^please,?\s+/i, '')
+    .replace(/,?\s+please(?=[.!?,]*$)/i, '')
+    .replace(/\bplease\s+/i, '');
+  const after = /,\s+(\p{Lu}\p{L}+)(?=[.!?,]*$)/u.exec(text);
+  const name = after?.[1];
+  if (after) text = text.slice(0, after.index) + text.slice(after.index + after[0].length);
+  const first = /^(\p{Lu}\p{L}+),\s+/u.exec(text);
+  const named = name ?? (first?.[1] && isCalled(first[1]) ? first[1] : undefined);
+  if (first?.[1] && first[1] === named) text = text.slice(first[0].length);
+  text = text.charAt(0).toUpperCase() + text.slice(1);
+  return { said: text, politely, ...(named === undefined ? {} : { name: named }) };
+}
+
+const isCalled = (word: string) =>
+  pronounOfName(word) !== undefined || isBareName(word) || men.test(word) || women.test(word);
+
+/** He or she by a name, or by a word that says it: my brother, Gran. */
+const genderOf = (person: string): 'he' | 'she' | undefined => {
+  if (/\band\b/.test(person)) return undefined;
+  const plain = person.trim();
+  return (
+    pronounOfName(plain) ??
+    (women.test(plain) ? 'she' : men.test(plain) && !/s$/.test(plain) ? 'he' : undefined)
+  );
+};
+
+const pronounsFor = (speaker: string, pronoun: string | undefined): Pronoun =>
+  pronounOf(speaker) ??
+  pronounOf(pronoun ?? genderOf(speaker) ?? 'they') ??
+  (pronounOf('they') as Pronoun);
 
 const men =
-  /\b(?:brother|father|dad|uncle|grandfather|grandpa|son|nephew|man|boy|king|prince|postman|mr)\b/i;
+  /\b(?:brother|father|dad|daddy|uncle|grandfather|grandpa|grandad|granddad|son|nephew|man|boy|king|prince|postman|policeman|fireman|foreman|husband|gentleman|headmaster|grandson|mr)\b/i;
 const women =
-  /\b(?:sister|mother|mum|mom|aunt|grandmother|grandma|daughter|niece|woman|girl|queen|princess|mrs|miss|ms)\b/i;
+  /\b(?:sister|mother|mum|mom|mummy|mommy|aunt|auntie|grandmother|grandma|gran|granny|nan|daughter|niece|woman|girl|lady|wife|queen|princess|headmistress|granddaughter|mrs|miss|ms)\b/i;
 
 /** Who you is, once it is told by somebody else: the one who was spoken to, and them where nobody is named. */
 function hearerAs(hearer: string | undefined): Pronoun {
@@ -88,8 +128,7 @@ function hearerAs(hearer: string | undefined): Pronoun {
   if (hearer === undefined) return they;
   const named = pronounOf(hearer) ?? pronouns.find(({ object }) => object === hearer.toLowerCase());
   if (named) return named;
-  if (men.test(hearer)) return pronounOf('he') ?? they;
-  return women.test(hearer) ? (pronounOf('she') ?? they) : they;
+  return pronounOf(genderOf(hearer) ?? 'they') ?? they;
 }
 
 const pastModals: Readonly<Record<string, string>> = {
@@ -113,8 +152,9 @@ function verbOf(
   forms: FormSource,
   subject: string,
   keepInverted: boolean,
+  given: VerbFeatures = featuresOf(clause.group),
 ): { text: string; old: string } {
-  const features = backshift(featuresOf(clause.group));
+  const features = backshift(given);
   const tokens = tagSentence(tokenise(subject), forms.lexicon)[0]?.tokens ?? [];
   const agreement = agreementOf(tokens);
   const source = forms;
@@ -206,6 +246,43 @@ function innerClauses(rest: string, analysis: SentenceAnalysis, forms: FormSourc
   return text;
 }
 
+/** The frame of what was said; is there a ferry has there for its subject, does it close its verb after the subject. */
+function framed(inner: string, analysis: SentenceAnalysis, forms: FormSource): ClauseFrame {
+  const frame = frameOf(inner, analysis, forms);
+  if (/^(?:is|are|was|were)(?:n['’]t)? there\b/i.test(inner) && frame.subject !== 'there') {
+    const rest = inner.replace(/^\S+ there\s*/i, '').replace(/[.!?]+$/, '');
+    return { ...frame, subject: 'there', rest };
+  }
+  const [first = '', ...others] = frame.rest.split(' ');
+  const kinds = forms.lexicon?.find(first)?.kinds ?? 0;
+  if (frame.question && frame.features.base === 'do' && (kinds & wordClassBits.verb) !== 0) {
+    return { ...frame, features: { ...frame.features, base: first }, rest: others.join(' ') };
+  }
+  return frame;
+}
+
+/** Verbs that ask what is so, not for a favour: Would you like some tea? */
+const noFavour = /^(?:like|prefer|know|be|have|see|hear|want|need|love|mind|remember|swim)$/;
+
+/** What is asked of somebody with could, would, will or can you; undefined where it is a real question. */
+function requestOf(inner: string, frame: ClauseFrame, politely: boolean): string | undefined {
+  const asks = /^(could|would|will|can) you\b/i.exec(inner)?.[1]?.toLowerCase();
+  if (asks === undefined || frame.negative) return undefined;
+  const doing = /^(\p{L}+ing)\b(.*)$/u.exec(frame.rest);
+  if (frame.features.base === 'mind' && asks === 'would' && doing?.[1] !== undefined) {
+    const base = frame.forms.lexicon && baseOfIng(doing[1], frame.forms.lexicon);
+    return base === undefined ? undefined : `${base}${doing[2] ?? ''}`;
+  }
+  if (noFavour.test(frame.features.base) || (asks === 'can' && !politely)) return undefined;
+  return `${frame.features.base} ${frame.rest}`;
+}
+
+/** The verb of an -ing form. */
+const baseOfIng = (form: string, lexicon: Lexicon) =>
+  tagSentence(tokenise(`They are ${form} it.`), lexicon)[0]?.tokens.find(
+    ({ lower }) => lower === form.toLowerCase(),
+  )?.base;
+
 export interface ReportOptions {
   /** The pronoun for a speaker who is named: he, she or they. */
   readonly pronoun?: 'he' | 'she' | 'they';
@@ -214,9 +291,47 @@ export interface ReportOptions {
 export function toReported(
   sentence: string,
   forms: FormSource,
-  { pronoun = 'they' }: ReportOptions = {},
+  options: ReportOptions = {},
 ): Changed {
-  const { said, speaker, verb, hearer } = read(sentence);
+  const made = reportAs(sentence, forms, options);
+  const { speaker } = read(sentence);
+  if (options.pronoun !== undefined || genderOf(speaker) || pronounOf(speaker)) return made;
+  // Nobody knows whether the courier is he or she: each is right, if it stays the same.
+  const others = (['he', 'she'] as const).flatMap((pronoun) => {
+    const { result, accepted } = reportAs(sentence, forms, { pronoun });
+    return [result, ...accepted];
+  });
+  const accepted = [...new Set([...made.accepted, ...others])];
+  return { ...made, accepted: accepted.filter((one) => one !== made.result) };
+}
+
+/** Let’s go: what is proposed is suggested. */
+function suggested(name: string, rest: string, not: boolean, forms: FormSource): Changed {
+  const [verb = '', ...others] = rest.split(' ');
+  const { presentParticiple } = formsOfVerb(verb.toLowerCase(), forms);
+  const tail = others.length === 0 ? '' : ` ${others.join(' ')}`;
+  const no = not ? 'not ' : '';
+  return {
+    result: `${name} suggested ${no}${presentParticiple}${tail}.`,
+    accepted: [
+      `${name} suggested that they ${no}${verb}${tail}.`,
+      `${name} suggested that they should ${no}${verb}${tail}.`,
+      `${name} suggested that we ${no}${verb}${tail}.`,
+      `${name} suggested that we should ${no}${verb}${tail}.`,
+    ],
+    changes: [
+      {
+        what: 'verb',
+        from: 'let’s',
+        to: 'suggested',
+        why: 'Let’s proposes something: it is suggested.',
+      },
+    ],
+  };
+}
+
+function reportAs(sentence: string, forms: FormSource, { pronoun }: ReportOptions = {}): Changed {
+  const { said, speaker, verb, hearer, politely } = read(sentence);
   const analysis = analyseSentence(
     /[.!?]$/.test(said) ? said : `${said.replace(/,$/, '')}.`,
     forms.lexicon,
@@ -228,31 +343,53 @@ export function toReported(
   const to = hearerAs(hearer);
   const name = speaker.charAt(0).toUpperCase() + speaker.slice(1);
   const changes: GrammarChange[] = [];
+  const proposal = /^let[’']?s (?:(not) )?(.+?)[.!?]*$/i.exec(inner);
+  if (proposal?.[2] !== undefined)
+    return suggested(name, proposal[2], proposal[1] === 'not', forms);
   if (analysis.type === 'imperative') {
     const frame = frameOf(inner, analysis, forms);
+    const never = /^never\b/i.test(inner);
+    const inside = innerClauses(frame.rest, analysis, forms);
+    const adverbs = frame.adverbs.filter((word) => word.toLowerCase() !== 'never');
     const rest = moveWords(
-      `${frame.adverbs.join(' ')} ${frame.features.base} ${frame.rest}`.trim(),
+      `${adverbs.join(' ')} ${frame.features.base} ${inside}`.trim(),
       who,
       to,
       changes,
     );
     const whom = hearer ?? 'them';
-    const result = `${name} told ${whom} ${frame.negative ? 'not ' : ''}to ${rest}.`.replace(
-      / please\b/i,
-      '',
-    );
+    const orders = /^(?:ordered|advised|warned|begged|reminded)$/.test(verb);
+    const usual = orders ? verb : politely || verb === 'asked' ? 'asked' : 'told';
+    const not = never ? 'never ' : frame.negative ? 'not ' : '';
+    const result = `${name} ${usual} ${whom} ${not}to ${rest}.`;
+    const others = ['asked', 'told'].filter((other) => other !== usual && !orders);
     changes.unshift({
       what: 'verb',
       from: frame.features.base,
       to: `to ${frame.features.base}`,
       why: 'A command is reported with told, a person, and to.',
     });
-    return { result, accepted: [result.replace(' told ', ' asked ')], changes };
+    return {
+      result,
+      accepted: others.map((other) => result.replace(` ${usual} `, ` ${other} `)),
+      changes,
+    };
   }
-  const frame = frameOf(inner, analysis, forms);
+  const frame = framed(inner, analysis, forms);
   const subject = moveWords(frame.subject, who, to, changes);
-  const moved = verbOf(analysis.main, analysis, forms, subject, false);
-  const lead = frame.question ? '' : frame.before.trim();
+  // May I go? asks for leave, and leave is told with could.
+  const leave = frame.question && frame.features.modal === 'may' && /\bI\b|\bwe\b/i.test(inner);
+  const moved = verbOf(
+    analysis.main,
+    analysis,
+    forms,
+    subject,
+    false,
+    leave ? { ...frame.features, modal: 'can' } : frame.features,
+  );
+  const lead = frame.question
+    ? ''
+    : moveWords(innerClauses(frame.before.trim(), analysis, forms), who, to, changes);
   const shifted = innerClauses(frame.rest, analysis, forms);
   const rest = moveWords(` ${shifted}`, who, to, changes).trim();
   changes.unshift({
@@ -276,7 +413,24 @@ export function toReported(
         ? `${fronted} ${moved.text} ${rest}`
         : `${fronted} ${subject} ${moved.text} ${rest}`
       : `if ${subject} ${moved.text} ${rest}`;
-    const result = `${name} ${asked} ${clause.replace(/\s+/g, ' ').trim()}.`;
+    const asks = `${name} ${asked} ${clause.replace(/\s+/g, ' ').trim()}.`;
+    const request = requestOf(inner, frame, politely);
+    const wanted = request === undefined ? undefined : moveWords(request, who, to, []);
+    const result = wanted === undefined ? asks : `${name} asked ${hearer ?? 'them'} to ${wanted}.`;
+    if (wanted !== undefined) {
+      return {
+        result,
+        accepted: [asks, asks.replace(' if ', ' whether ')],
+        changes: [
+          {
+            what: 'verb',
+            from: `${frame.features.modal ?? ''} you`,
+            to: 'to',
+            why: 'A request is reported with asked, a person, and to.',
+          },
+        ],
+      };
+    }
     changes.push({
       what: 'word order',
       from: 'question',
@@ -291,11 +445,5 @@ export function toReported(
       .trim();
   const result = `${name} ${told} that ${body}.`;
   const accepted = [result.replace(' that ', ' ')];
-  if (who.subject === 'they' && !/^(?:he|she|they|we|i|you)$/i.test(speaker)) {
-    for (const other of ['he', 'she'] as const) {
-      const again = toReported(sentence, forms, { pronoun: other });
-      accepted.push(again.result, ...again.accepted);
-    }
-  }
   return { result, accepted: [...new Set(accepted)].filter((one) => one !== result), changes };
 }

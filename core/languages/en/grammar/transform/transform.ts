@@ -10,6 +10,7 @@ import { moveClause, toConditional } from './conditional-change';
 import { toContracted, toFull } from './contractions';
 import { tenses, toNegative, toPositive, toQuestion, toStatement, toTense } from './form-change';
 import { toNumber } from './number-change';
+import { refusePointingBack, refuseTwoClauses } from './linked-clauses';
 import { toReported, type ReportOptions } from './reported';
 import { toActive, toPassive } from './voice-change';
 
@@ -127,6 +128,10 @@ function change(request: TransformRequest, lexicon: Lexicon): { changed: Changed
       );
     }
     refuseReport(analysis);
+    if (/^(?:passive|active|question|statement|negative|positive|plural|singular)$/.test(to)) {
+      refuseTwoClauses(analysis, /^(?:passive|active|negative|positive)$/.test(to));
+    }
+    if (/^(?:plural|singular)$/.test(to)) refusePointingBack(analysis);
     switch (to) {
       case 'passive':
         return toPassive(sentence, analysis, forms);

@@ -1,9 +1,9 @@
 /** Active to passive and back. */
-import { verbPhrase, type Agreement } from '../../forms/verb-phrase';
+import { negativeOf, verbPhrase, type Agreement } from '../../forms/verb-phrase';
 import { pronounOf, pronouns } from '../../forms/pronouns';
 import type { FormSource } from '../../forms/verb-forms';
 import { agentOf } from '../clauses/agent';
-import type { SentenceAnalysis } from '../describe/describe-sentence';
+import { analyseSentence, type SentenceAnalysis } from '../describe/describe-sentence';
 import type { TaggedToken } from '../tagging/tag-sentence';
 import { linkingVerbs, neverPassive } from '../tagging/verb-patterns';
 import { NoSuchForm, type Changed } from './change';
@@ -32,6 +32,13 @@ const particleAt =
 
 /** Agents that nobody misses: somebody closed the gate, the gate was closed. */
 const nobody = /^(?:people|someone|somebody|they|we|you|one|anyone|everyone|everybody)$/i;
+
+/** What is felt or known is somebody’s: without by us it says something else. */
+const felt = /^(?:like|love|enjoy|hate|prefer|know|understand|want|need|remember|forget)$/;
+const feeler = /^(?:we|you)$/i;
+
+/** Who did it is nobody: the passive says that it was not done. */
+const none = /^(?:nobody|no one|no-one)$/i;
 
 /** What follows the object, as text. */
 function remainder(
@@ -114,7 +121,30 @@ export function toPassive(
   if (asker?.tag === 'question' && frame.parts.subject.length === 1 && !frame.question)
     return whoDidIt(frame, asker, newSubject, agreement);
   const oldSubject = frame.subject;
-  const by = nobody.test(oldSubject) ? '' : `by ${asObject(oldSubject)}`;
+  if (none.test(oldSubject) && !frame.negative && !frame.question) {
+    const { result, accepted, changes } = toPassive(
+      sentence.replace(/^(?:nobody|no one|no-one)\b/i, 'Somebody'),
+      analyseSentence(sentence.replace(/^(?:nobody|no one|no-one)\b/i, 'Somebody'), forms.lexicon),
+      forms,
+    );
+    const not = (text: string, short: boolean) =>
+      text.replace(/\b(is|are|was|were|has|have|had|will|would|can|could|should|must)\b/, (word) =>
+        short ? negativeOf(word, true) : negativeOf(word, false),
+      );
+    const all = [result, ...accepted].flatMap((text) => [not(text, false), not(text, true)]);
+    const [first = result] = all;
+    const by = all.flatMap((text) => [
+      text.replace(' by somebody', ''),
+      text.replace(/ by somebody|\.$/, ' by anybody.').replace(/\.\.$/, '.'),
+    ]);
+    return {
+      result: first.replace(' by somebody', ''),
+      accepted: [...new Set(by)].filter((text) => text !== first),
+      changes,
+    };
+  }
+  const named = felt.test(base) && feeler.test(oldSubject);
+  const by = nobody.test(oldSubject) && !named ? '' : `by ${asObject(oldSubject)}`;
   const left = remainder(sentence, frame, [
     object,
     ...(receiver && receiver[0]?.tag !== 'preposition' ? [receiver] : []),
@@ -149,11 +179,11 @@ export function toPassive(
   const late = made([particle, to, tail, by], short);
   // Tied to the wall by the sailors; closed by Bram at noon.
   // It was called Spark by me: what the object is called or becomes stays next to the verb.
-  const named =
+  const complement =
     first !== undefined &&
     /^(?:name|noun|nouns|determiner|adjective|base|participle|ing)$/.test(first.tag);
   const place =
-    named ||
+    complement ||
     frame.parts.parts.some(
       ({ name, tokens: list }) =>
         (name === 'where' || name === 'how') && tail.startsWith(textOf(sentence, list)),
