@@ -7,7 +7,7 @@ import { findWords } from '../search/find-words';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import type { Meanings } from '../languages/en/words/meanings';
 import { sectionOf, type TextMaterial } from '../texts/reading/text-material';
-import type { Exercise, ExerciseParameters } from './making/exercise';
+import type { Exercise, ExerciseParameters, MakerNote } from './making/exercise';
 import { textReach } from '../texts/fit/text-reach';
 import { findStructures } from '../texts/fit/structures';
 import { withAccepted } from './accepted';
@@ -96,11 +96,22 @@ export function makeExercise(
   const task = withAccepted(edited.task, recipe.parameters.accept);
   const made = { ...plain, task, notes: [...plain.notes, ...edited.notes] };
   const problems = interactionOf(made.task).validate(made.task);
-  const used = maker.usesWords === false ? maker.fewestWords : wordsOfTask(made.task).length;
   const notes = [...made.notes];
+  const rest = leftOver(maker, recipe.words, made.task, notes);
+  const unused = new Set([...rest, ...notes.flatMap(({ word }) => word ?? [])]);
+  const shown = recipe.words.filter((word) => !unused.has(word)).length;
+  const items = wordsOfTask(made.task).length;
+  // Three of the four words of an odd one out are no answer, and stand there all the same.
+  const used =
+    maker.usesWords === false ? maker.fewestWords : items === 0 ? 0 : Math.max(items, shown);
   if (used < maker.fewestWords) {
     notes.unshift({
       text: `${maker.name} needs ${maker.fewestWords} words or more (${maker.needs}); ${used === 0 ? 'none' : used} of these can be used.`,
+    });
+  }
+  if (rest.length > 0 && used > 0) {
+    notes.push({
+      text: `${recipe.words.length - rest.length} of ${recipe.words.length} words are used. Left for a second sheet: ${rest.join(', ')}.`,
     });
   }
   if (!canDo(packOf(language), maker.asks)) {
@@ -119,6 +130,22 @@ export function makeExercise(
     ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
     notes: [...notes, ...problems.map((text) => ({ text }))],
   };
+}
+
+/** Words of the teacher's that the task has no room for, and of which no note has said why. */
+function leftOver(
+  { usesWords, usesSentences, needsText, bringsWords }: Maker,
+  words: readonly string[],
+  task: Task,
+  notes: readonly MakerNote[],
+): string[] {
+  if (usesWords === false || bringsWords || usesSentences || needsText) return [];
+  const shown = JSON.stringify(task).toLowerCase();
+  return words.filter(
+    (word) =>
+      !shown.includes(JSON.stringify(word).slice(1, -1).toLowerCase()) &&
+      !notes.some((note) => note.word === word || note.text.includes(word)),
+  );
 }
 
 /** A reading exercise whose text is not there says so, and what to do. */

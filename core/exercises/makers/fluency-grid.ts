@@ -1,8 +1,30 @@
+import type { Random } from '../../kernel/random';
 import type { Maker } from '../making/maker';
 import { spokenItems } from '../making/spoken-items';
 import { usableWords } from '../making/usable-words';
 
 const ROWS = 6;
+
+/** Rows in which new words join one after another, and those met least come again. */
+function rowsOf<Word>(words: readonly Word[], columns: number, random: Random): Word[][] {
+  const counts = new Map(words.map((word) => [word, 0]));
+  const least = (from: readonly Word[]) =>
+    random.shuffle(from).sort((left, right) => (counts.get(left) ?? 0) - (counts.get(right) ?? 0));
+  return Array.from({ length: ROWS }, (_, row) => {
+    // All have joined by the last row but one, so that each can come again.
+    const joined = Math.ceil((words.length * (row + 1)) / (ROWS - 1));
+    const here = words.slice(0, Math.max(Math.min(3, words.length), joined));
+    const chosen: Word[] = [];
+    while (chosen.length < columns && here.length > 0) {
+      const fresh = here.filter((word) => !chosen.includes(word));
+      const [next] = least(fresh.length > 0 ? fresh : here);
+      if (next === undefined) break;
+      chosen.push(next);
+      counts.set(next, (counts.get(next) ?? 0) + 1);
+    }
+    return random.shuffle(chosen);
+  });
+}
 
 /** A grid of words to read row by row, again and again; the listener ticks and counts. */
 const maker: Maker = {
@@ -21,15 +43,9 @@ const maker: Maker = {
     const { used, notes } = usableWords(words, ({ entry }) => entry.readings[0].units);
     const longest = Math.max(0, ...used.map(({ word }) => word.word.length));
     const columns = longest > 9 ? 3 : longest > 6 ? 4 : 5;
-    // The first rows hold few words that come again; new ones join row by row.
-    const rows = Array.from({ length: ROWS }, (_, row) => {
-      const met = used.slice(0, Math.max(3, Math.ceil((used.length * (row + 1)) / ROWS)));
-      return Array.from({ length: Math.ceil(columns / Math.max(1, met.length)) }, () =>
-        random.shuffle(met),
-      )
-        .flat()
-        .slice(0, columns);
-    });
+    // Each word stands there twice or more: what does not fit is for a second sheet.
+    const met = used.slice(0, Math.floor((columns * ROWS) / 2));
+    const rows = rowsOf(met, columns, random);
     return {
       title: parameters.title ?? 'Read it again',
       instruction:

@@ -1,5 +1,7 @@
 import { showGrapheme } from '../../reach/check-word';
-import { showSound } from '../../languages/en/sounds/phonemes';
+import { correspondenceKey } from '../../languages/en/sounds/sequence';
+import { isVowelPhoneme, showSound } from '../../languages/en/sounds/phonemes';
+import { sequenceIndexOf } from '../../classes/class-sequence';
 import { joinList } from '../../kernel/join-list';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import type { AlignedUnit } from '../../languages/en/sounds/align';
@@ -64,6 +66,36 @@ const withAccepted = (item: GapItem, accepted: readonly string[]): GapItem => ({
   pieces: item.pieces.map((piece) => (piece.kind === 'gap' ? { ...piece, accepted } : piece)),
 });
 
+/** Commonest spellings of the long vowels and of those with r (common practice of phonics courses). */
+const commonSpellings: Readonly<Record<string, readonly string[]>> = {
+  EY: ['ai', 'ay', 'a_e'],
+  IY: ['ee', 'ea', 'y'],
+  AY: ['igh', 'i_e', 'y'],
+  OW: ['oa', 'ow', 'o_e'],
+  UW: ['oo', 'ew', 'ue', 'u_e'],
+  AW: ['ow', 'ou'],
+  OY: ['oi', 'oy'],
+  'AO R': ['or', 'ore', 'oar'],
+  ER: ['er', 'ir', 'ur'],
+  'IH R': ['ear', 'eer'],
+  'EH R': ['air', 'are', 'ear'],
+};
+
+/** Of one spelling alone there is nothing to choose: two others of the sound that the class has learnt. */
+function neighboursOf(spelling: string, sound: string, { profile }: MakerInput): string[] {
+  const others = (commonSpellings[sound] ?? []).filter((each) => each !== spelling);
+  const step = profile?.step ?? null;
+  if (profile === undefined || step === null) return others.slice(0, 2);
+  const index = sequenceIndexOf(profile);
+  return others
+    .filter((grapheme) => {
+      const key = correspondenceKey({ grapheme, phonemes: sound.split(' ') });
+      const taught = index.sequence.steps.find(({ teaches }) => teaches.includes(key));
+      return taught !== undefined && taught.number <= step;
+    })
+    .slice(0, 2);
+}
+
 /** Words with the spelling of one sound left out. */
 const maker: Maker = {
   id: 'missing-grapheme',
@@ -72,7 +104,7 @@ const maker: Maker = {
   group: 'Sounds and spelling',
   interaction: 'gap',
   fewestWords: 3,
-  needs: 'words that share a sound',
+  needs: 'words that share a sound, or short words with one vowel each',
   asks: ['sounds'],
   parameters: declared,
   workedByDefault: true,
@@ -84,8 +116,16 @@ const maker: Maker = {
     const notes: MakerNote[] = [];
     const items: GapItem[] = [];
     const spellings: string[] = [];
+    // Words that share no sound, map, hen, pig: the vowel of each is heard and written.
+    const mixed = sound === undefined;
+    const signOf = (unit: AlignedUnit) => (mixed ? showSound(unit.phonemes) : ipa);
     for (const word of words) {
-      const units = sound === undefined ? [] : spellingsOf(word, sound);
+      const units =
+        sound === undefined
+          ? (word.entry?.readings[0].units.filter(({ phonemes }) =>
+              phonemes.some(isVowelPhoneme),
+            ) ?? [])
+          : spellingsOf(word, sound);
       const unit = units[0];
       if (word.entry === undefined || unit === undefined) {
         const why =
@@ -93,6 +133,13 @@ const maker: Maker = {
             ? 'is not in the word bank, so its sounds cannot be found'
             : `does not have ${ipa || 'a sound the other words share'}`;
         notes.push({ word: word.word, text: `${word.word} ${why}. It was left out.` });
+        continue;
+      }
+      if (units.length > 1 && mixed) {
+        notes.push({
+          word: word.word,
+          text: `${word.word} has more than one vowel. It was left out.`,
+        });
         continue;
       }
       if (units.length > 1) {
@@ -106,11 +153,11 @@ const maker: Maker = {
         pieces: cutOut(word.word, unit),
         key: word.word,
         rule: showGrapheme(unit.grapheme),
-        reason: `${ipa} is spelled ${showGrapheme(unit.grapheme)}.`,
+        reason: `${signOf(unit)} is spelled ${showGrapheme(unit.grapheme)}.`,
       });
     }
     const settled = items.map((item) => {
-      const others = otherFillings(item, spellings, sound ?? '', lexicon);
+      const others = mixed ? [] : otherFillings(item, spellings, sound ?? '', lexicon);
       if (others.length === 0) return item;
       notes.push({
         word: item.word,
@@ -124,17 +171,31 @@ const maker: Maker = {
         others.map(({ spelling }) => spelling),
       );
     });
+    if (mixed && items.length > 0) {
+      notes.unshift({
+        text: 'Read each word aloud, in the order of the key: only who hears it can know its vowel.',
+      });
+    }
+    const neighbours =
+      spellings.length === 1 && sound !== undefined
+        ? neighboursOf(spellings[0] ?? '', sound, input)
+        : [];
     const ordered = parameters.shuffle === false ? settled : random.shuffle(settled);
     return {
-      title: parameters.title ?? `Write the missing ${ipa} spelling`,
+      title:
+        parameters.title ??
+        (mixed ? 'Write the missing vowel' : `Write the missing ${ipa} spelling`),
       instruction:
         parameters.instruction ??
-        'Say the word. Write the letters that are missing. Read the whole word again.',
+        (mixed
+          ? 'Listen to the word. Write the vowel that is missing. Read the whole word again.'
+          : 'Say the word. Write the letters that are missing. Read the whole word again.'),
       worked: parameters.worked ?? maker.workedByDefault,
       task: {
         interaction: 'gap',
         items: ordered.map((item, index) => ({ ...item, id: `item-${index + 1}` })),
-        bank: parameters.bank === false ? [] : spellings.map(showGrapheme),
+        bank:
+          parameters.bank === false ? [] : [...spellings, ...neighbours].sort().map(showGrapheme),
       },
       paper: {
         letters: Math.max(1, ...spellings.map((spelling) => spelling.replace('_e', '').length)),

@@ -1,7 +1,10 @@
 import { patternsOf, patternTexts, type PatternName } from '../../languages/en/sounds/patterns';
 import type { LexiconEntry, Lexicon } from '../../languages/en/lexicon/lexicon';
+import { wordClassBits } from '../../languages/en/lexicon/word-class';
+import { wordParts } from '../../languages/en/words/word-parts';
 import { rhymeKey } from '../../languages/en/words/sound-index';
 import type { ChoiceItem } from '../interactions/choice/task';
+import type { Random } from '../../kernel/random';
 import type { Maker } from '../making/maker';
 import { numbered, usableWords } from '../making/usable-words';
 
@@ -10,6 +13,13 @@ interface Trait {
   readonly name: string;
   readonly having: ReadonlySet<LexiconEntry>;
 }
+
+/** Topics of which it is plain what belongs to them: a cat may be nature, but it is no drink. */
+const concrete = new Set(
+  'animals body buildings clothes colour drink family food kitchen money music number shape space sport tool transport weather'.split(
+    ' ',
+  ),
+);
 
 /** Patterns that a class sees in the word itself. */
 const visible: readonly PatternName[] = [
@@ -37,9 +47,11 @@ function traitsOf(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
       const model = entries.find((entry) => rhymes.get(entry) === key);
       return trait(`rhyme with ${model?.word ?? ''}`, (entry) => rhymes.get(entry) === key);
     }),
-    ...lexicon.topicNames.map((topic) =>
-      trait(`are about ${topic}`, (entry) => lexicon.topicWords(topic).has(entry.word)),
-    ),
+    ...lexicon.topicNames
+      .filter((topic) => concrete.has(topic))
+      .map((topic) =>
+        trait(`are about ${topic}`, (entry) => lexicon.topicWords(topic).has(entry.word)),
+      ),
     ...visible.map((pattern) =>
       trait(
         `have this: ${patternTexts[pattern]}`,
@@ -49,6 +61,55 @@ function traitsOf(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
   ];
   return all.filter(({ having }) => having.size >= 2 && having.size < entries.length);
 }
+
+/** What a learner may see as well: beats, first letter, length, class, two words in one. */
+function otherSights(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
+  const sights: ((entry: LexiconEntry) => unknown)[] = [
+    ({ readings }) => readings[0].syllables.length,
+    ({ word }) => word.charAt(0).toLowerCase(),
+    ({ word }) => /^\p{Lu}/u.test(word),
+    (entry) => wordParts(entry, lexicon).kind === 'compound',
+    (entry) => /s$/.test(entry.word) && entry.head !== undefined,
+    ({ kinds }) => (kinds & wordClassBits.noun) !== 0,
+  ];
+  return sights.flatMap((sight) =>
+    [...new Set(entries.map(sight))].map((value) => ({
+      name: '',
+      having: new Set(entries.filter((entry) => sight(entry) === value)),
+    })),
+  );
+}
+
+/** What is heard or meant strikes before what is spelled. */
+const isPattern = ({ name }: Trait) => name.startsWith('have this');
+
+const MOST = 8;
+const TURNS = 6;
+
+/** Three that share the trait, and a fourth that lacks it and was not odd before. */
+function fourOf(
+  trait: Trait,
+  entries: readonly LexiconEntry[],
+  oddBefore: ReadonlySet<LexiconEntry>,
+  random: Random,
+): LexiconEntry[] | undefined {
+  const three = random.shuffle([...trait.having]).slice(0, 3);
+  const odd = random
+    .shuffle(entries)
+    .find((entry) => !trait.having.has(entry) && !oddBefore.has(entry));
+  return odd === undefined ? undefined : [...three, odd];
+}
+
+/** Only one answer may be right: no other word may be odd by anything that can be seen. */
+const hasOtherOdd = (
+  four: readonly LexiconEntry[],
+  odd: LexiconEntry,
+  sights: readonly Trait[],
+): boolean =>
+  sights.some(({ having }) => {
+    const without = four.filter((entry) => !having.has(entry));
+    return without.length === 1 && without[0] !== odd;
+  });
 
 /** Four words of which three share a trait, and no other three of them share another. */
 const maker: Maker = {
@@ -66,31 +127,30 @@ const maker: Maker = {
     const { used, notes } = usableWords(words, ({ entry }) => ({ entry }));
     const entries = random.shuffle(used.map(({ found }) => found.entry));
     const traits = traitsOf(entries, lexicon);
+    const sights = [...traits, ...otherSights(entries, lexicon)];
     const items: Omit<ChoiceItem, 'id'>[] = [];
     const oddBefore = new Set<LexiconEntry>();
-    for (const trait of random.shuffle(traits)) {
-      if (items.length >= 8) break;
-      const having = random.shuffle([...trait.having]);
-      const odd = entries.find((entry) => !trait.having.has(entry) && !oddBefore.has(entry));
-      if (having.length < 3 || odd === undefined) continue;
-      const four = [...having.slice(0, 3), odd];
-      // Only one answer may be right: no other word may be odd by another trait.
-      const otherOdd = traits.some((each) => {
-        const without = four.filter((entry) => !each.having.has(entry));
-        return without.length === 1 && without[0] !== odd;
-      });
-      if (otherOdd) continue;
-      oddBefore.add(odd);
-      const reason = `The other three ${trait.name}; ${odd.word} does not belong.`;
-      items.push({
-        word: odd.word,
-        prompt: '',
-        options: numbered(
-          random.shuffle(four).map((entry) => ({ text: entry.word, right: entry === odd })),
-          'option',
-        ),
-        reason,
-      });
+    // Several tries with each trait: not every three of its words are odd to one other alone.
+    const tries = random
+      .shuffle(traits.filter(({ having }) => having.size >= 3))
+      .sort((left, right) => Number(isPattern(left)) - Number(isPattern(right)));
+    for (let turn = 0; turn < TURNS; turn += 1) {
+      for (const trait of tries) {
+        if (items.length >= MOST) break;
+        const four = fourOf(trait, entries, oddBefore, random);
+        const odd = four?.[3];
+        if (four === undefined || odd === undefined || hasOtherOdd(four, odd, sights)) continue;
+        oddBefore.add(odd);
+        items.push({
+          word: odd.word,
+          prompt: '',
+          options: numbered(
+            random.shuffle(four).map((entry) => ({ text: entry.word, right: entry === odd })),
+            'option',
+          ),
+          reason: `The other three ${trait.name}; ${odd.word} does not belong.`,
+        });
+      }
     }
     if (items.length === 0) {
       notes.push({

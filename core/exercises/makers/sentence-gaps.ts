@@ -39,7 +39,7 @@ function sentenceOf(entry: LexiconEntry, word: string, input: MakerInput): Sente
   const meaning = partnerOf({ word, entry }, 'meaning', input);
   return typeof meaning === 'string'
     ? undefined
-    : { before: '', after: `: ${meaning.text}`, source: 'meaning' };
+    : { before: `Meaning: ${meaning.text}. Word: `, after: '', source: 'meaning' };
 }
 
 /** Sentences with the word left out, and the words to choose from. */
@@ -81,6 +81,7 @@ const maker: Maker = {
     const items = chosen.map(({ word: { word, entry }, found }): Omit<GapItem, 'id'> => {
       const fits = found.source === 'meaning' ? [] : rivals(entry);
       const meaning = fits.length > 0 ? partnerOf({ word, entry }, 'meaning', input) : '';
+      const explained = partnerOf({ word, entry }, 'meaning', input);
       const hint = hinted && typeof meaning !== 'string' ? ` (${meaning.text})` : '';
       if (fits.length > 0 && hint === '') {
         notes.push({
@@ -99,7 +100,7 @@ const maker: Maker = {
           ...(after === '' ? [] : [{ kind: 'text' as const, text: after }]),
         ],
         key: `${found.before}${answer}${found.after}`,
-        reason: `Only ${word} fits here.`,
+        reason: typeof explained === 'string' ? '' : `${word}: ${explained.text}.`,
       };
     });
     const bank = [...new Set(chosen.map(({ word }) => word.word))];

@@ -44,9 +44,9 @@ const maker: Maker = {
       .map(({ word: { word }, found: { example } }): GivenItem => ({
         word,
         prompt: '',
-        answer: example ?? `This is a sentence with the word ${word}.`,
+        answer: example ?? '',
         accepted: [],
-        checks: checksOf(word),
+        ...(example === undefined ? { open: true } : { checks: checksOf(word) }),
         lines: 2,
         reason: `Any good sentence with ${word} is right.`,
       }));

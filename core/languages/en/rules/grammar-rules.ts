@@ -215,6 +215,68 @@ export const grammarRules: Readonly<Record<string, GrammarRule>> = {
     mistakes: [['She must of left.', 'She must have left.']],
     examples: ['She must have left the key in the lock.', 'The wind could have broken the lamp.'],
   },
+  'reported speech': {
+    form: 'said that …, asked if …, told somebody to …; the verb goes one step back',
+    use: 'to tell what somebody said, without the very words',
+    mistakes: [
+      ['He said me that he was cold.', 'He told me that he was cold.'],
+      ['She asked where was the gate.', 'She asked where the gate was.'],
+    ],
+    examples: [
+      '“I am cold,” said Bram. → Bram said that he was cold.',
+      '“Is it open?” asked Mina. → Mina asked if it was open.',
+      '“Shut the door,” Dad told us. → Dad told us to shut the door.',
+    ],
+  },
+  'used to': {
+    form: 'used to + base form; didn’t use to, did you use to',
+    use: 'what was so for a long time, or happened again and again, and is no more',
+    mistakes: [
+      ['I use to live here.', 'I used to live here.'],
+      ['She didn’t used to swim.', 'She didn’t use to swim.'],
+    ],
+    timeLine: line({ from: -0.9, to: -0.35, label: 'then, no more' }),
+    examples: [
+      'We used to live in a flat.',
+      'Bram used to play the drum.',
+      'I didn’t use to like soup.',
+    ],
+  },
+  'question tag': {
+    form: 'statement, auxiliary + pronoun; after yes the tag says no, after no it says yes',
+    use: 'to ask whether the other thinks so too',
+    mistakes: [
+      ['It is cold, is it?', 'It is cold, isn’t it?'],
+      ['She likes tea, isn’t she?', 'She likes tea, doesn’t she?'],
+    ],
+    examples: [
+      'It is cold, isn’t it?',
+      'You can’t swim, can you?',
+      'They saw the fox, didn’t they?',
+    ],
+  },
+  'prepositions of place and time': {
+    form: 'in June, on Monday, at nine; in the box, on the mat, at the gate',
+    use: 'to say where and when',
+    mistakes: [
+      ['We have swimming in Monday.', 'We have swimming on Monday.'],
+      ['She lives at a small village.', 'She lives in a small village.'],
+    ],
+    examples: [
+      'My birthday is in June.',
+      'School begins at nine o’clock.',
+      'Put your boots on the mat.',
+    ],
+  },
+  'some and any, much and many': {
+    form: 'many, few + what can be counted; much, little + what cannot; any after not and in questions',
+    use: 'to say how much or how many',
+    mistakes: [
+      ['There isn’t some milk.', 'There isn’t any milk.'],
+      ['How much eggs do you need?', 'How many eggs do you need?'],
+    ],
+    examples: ['There are some eggs.', 'There isn’t any milk.', 'How many legs has a spider?'],
+  },
 };
 
 export const grammarRuleNames = Object.keys(grammarRules);
