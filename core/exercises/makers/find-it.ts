@@ -1,4 +1,4 @@
-import { findItQuestions } from '../../texts/reading/find-it-questions';
+import { findItQuestions, type FoundQuestion } from '../../texts/reading/find-it-questions';
 import { proofOf } from '../../texts/reading/passage';
 import { readingMaker, shortOf } from '../making/reading-maker';
 import { written } from '../making/written';
@@ -8,29 +8,40 @@ export default readingMaker({
   id: 'find-it',
   name: 'Find it',
   description:
-    'Who, what, when, where, why and how many: the answer stands in the text, and the key quotes it.',
+    'Who, what, when, where, why, how, which and how many: the answer stands in the text, and the key quotes it.',
   interaction: 'write',
   needs: 'a text with plain statements',
-  usual: 6,
+  usual: 8,
   title: 'Find it in the text',
   instruction: 'Answer with words from the text.',
   make({ passage, random, lexicon, wanted }) {
-    const all = findItQuestions(passage, lexicon);
-    // One question a sentence, the kinds mixed, in the order of the text.
-    const taken = new Set<number>();
-    const kinds = new Map<string, number>();
-    const chosen = random
-      .shuffle(all)
-      .sort((left, right) => (left.asks === 'what' ? 1 : 0) - (right.asks === 'what' ? 1 : 0))
-      .filter(({ sentence, asks }) => {
-        const many = (kinds.get(asks) ?? 0) >= Math.ceil(wanted / 3) && all.length > wanted * 2;
-        if (taken.has(sentence.start) || many) return false;
-        taken.add(sentence.start);
-        kinds.set(asks, (kinds.get(asks) ?? 0) + 1);
-        return true;
-      })
+    const bySentence = new Map<number, FoundQuestion[]>();
+    for (const question of findItQuestions(passage, lexicon)) {
+      const { start } = question.sentence;
+      bySentence.set(start, [...(bySentence.get(start) ?? []), question]);
+    }
+    // One question a sentence, from all parts of the text and in its order.
+    const starts = random
+      .shuffle([...bySentence.keys()])
       .slice(0, wanted)
-      .sort((left, right) => left.sentence.start - right.sentence.start);
+      .sort((left, right) => left - right);
+    const kinds = new Map<string, number>();
+    const chosen: FoundQuestion[] = [];
+    for (const start of starts) {
+      const [last, before] = [chosen.at(-1)?.asks, chosen.at(-2)?.asks];
+      // The kinds mixed, at most two of one in a row.
+      const [next] = random
+        .shuffle(bySentence.get(start) ?? [])
+        .sort(
+          (left, right) =>
+            Number(left.asks === last && last === before) -
+              Number(right.asks === last && last === before) ||
+            (kinds.get(left.asks) ?? 0) - (kinds.get(right.asks) ?? 0),
+        );
+      if (next === undefined) continue;
+      chosen.push(next);
+      kinds.set(next.asks, (kinds.get(next.asks) ?? 0) + 1);
+    }
     return {
       notes: shortOf(chosen.length, Math.min(wanted, 3), 'questions that it answers for certain'),
       ...written(

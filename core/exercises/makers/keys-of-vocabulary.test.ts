@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { allSaid, emojiShows, isSpelled, rimeOf, wordNetOpposites } from '../../testing/witnesses';
+import { confusableSentences } from '../../languages/en/sentence-sets/sentence-sets';
 import { confusableSets } from '../../languages/en/words/confusables';
 import type { Task } from '../interactions';
 import { crossingLetters } from '../interactions/gap/task';
@@ -295,14 +296,16 @@ describe('often confused words', () => {
     for (const item of items) {
       const right = item.options.find((option) => option.right)?.text ?? '';
       expect(right.toLowerCase()).toBe(item.word.toLowerCase());
-      const set = confusableSets.find(({ words }) =>
-        words.some(
-          ({ word, sentence }) =>
-            word === item.word && item.prompt.startsWith(sentence.split('___')[0] ?? ''),
-        ),
+      // The sentences are those of data/sentences/confusables.tsv, each with its set.
+      const plain = item.prompt.replace('______', '___').replaceAll('’', "'");
+      const row = confusableSentences.find(
+        ({ sentence }) =>
+          sentence.replaceAll('’', "'").replace(/["“”‘]/g, '') === plain.replace(/["“”‘]/g, ''),
       );
-      expect(set).toBeDefined();
-      expect(item.options).toHaveLength(set?.words.length ?? 0);
+      expect(row?.right.toLowerCase(), item.prompt).toBe(item.word.toLowerCase());
+      expect(item.options.map(({ text }) => text.toLowerCase()).sort()).toEqual(
+        row?.words.map((word) => word.toLowerCase()).sort(),
+      );
     }
   });
 

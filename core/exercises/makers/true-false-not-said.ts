@@ -21,7 +21,14 @@ export default readingMaker({
   make({ passage, random, lexicon, meanings, wanted }) {
     const statements = statementsOf(passage, lexicon, meanings, random, wanted);
     return {
-      notes: shortOf(statements.length, Math.min(wanted, 3), 'statements that can stand alone'),
+      notes: [
+        ...shortOf(statements.length, Math.min(wanted, 3), 'statements that can stand alone'),
+        ...(statements.length > 0 && !statements.some(({ verdict }) => verdict === 'not said')
+          ? [
+              'Nothing here is “not said”: no detail could be added to this text that it surely does not settle.',
+            ]
+          : []),
+      ],
       task: {
         interaction: 'choice',
         items: numbered(

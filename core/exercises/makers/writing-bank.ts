@@ -39,7 +39,9 @@ const maker: Maker = {
       0,
       MOST_PICTURES,
     );
-    const items = chosen
+    // A sentence is asked of words that have a model; where none has one the lines are free.
+    const models = chosen.filter(({ found }) => found.example !== undefined);
+    const items = (models.length > 0 ? models : chosen)
       .slice(0, MOST_SENTENCES)
       .map(({ word: { word }, found: { example } }): GivenItem => ({
         word,

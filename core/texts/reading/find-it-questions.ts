@@ -1,120 +1,284 @@
 /** Questions whose answer stands in one sentence, with the words that answer them. */
+import { transformSentence } from '../../languages/en/grammar/transform/transform';
+import type { ClausePart, PartName } from '../../languages/en/grammar/clauses/clause-parts';
+import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
+import type { TaggedToken } from '../../languages/en/grammar/tagging/tag-sentence';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import type { Passage, PassageSentence } from './passage';
-import { inverted, simpleClause, type SimpleClause } from './simple-clause';
+import { isPersonNoun, statementsOf, type PlainStatement } from './statements-of';
 
 export interface FoundQuestion {
-  readonly asks: 'who' | 'what' | 'when' | 'where' | 'why' | 'how many';
+  readonly asks: 'who' | 'what' | 'when' | 'where' | 'why' | 'how many' | 'how' | 'which';
   readonly question: string;
   readonly answer: string;
   readonly accepted: readonly string[];
   readonly sentence: PassageSentence;
 }
 
-const numberWord =
-  '(?:\\d[\\d,]*|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|a hundred)';
-const timePhrase = new RegExp(
-  `\\b((?:at (?:${numberWord}(?: o[’']clock)?(?: in the (?:morning|evening|afternoon))?|noon|midnight|dawn|dusk|night|once)|on (?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day(?: (?:morning|afternoon|evening|night))?)|in (?:\\d{4}|(?:January|February|March|April|May|June|July|August|September|October|November|December)|spring|summer|autumn|winter|the (?:morning|afternoon|evening|night))|last (?:night|week|year|winter|summer)|yesterday|every (?:day|morning|evening|week|night|year)|before (?:breakfast|school|dawn|dark)|after (?:school|dark|lunch|the storm)))\\b`,
-);
-const placePhrase =
-  /\b((?:in|on|under|behind|near|beside|above|below|inside|outside|across|beyond) (?:the|a|an|his|her|their|its|our) (?:\p{L}+ ){0,2}?\p{L}+)$/u;
-const noPlaces =
-  /(?:morning|afternoon|evening|night|end|time|hurry|way|day|week|month|year|moment|minute|hour|rain|dark|case|fact|book|story|row|list|air|wind|cold|voice|same|other|whole)$/i;
+const LONGEST_QUESTION = 18;
+const LONGEST_ANSWER = 12;
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-const tidy = (text: string) =>
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** Pronouns that mean something outside the sentence. */
+const pointsBack =
+  /\b(?:he|she|it|they|him|them|this|that|these|those|I|we|you|me|us|my|our|your|there)\b/i;
+const owns = /\b(?:his|her|their|its)\b/i;
+
+/** The text of some tokens, as they stand. */
+const textOf = (text: string, tokens: readonly TaggedToken[]) => {
+  const [first] = tokens;
+  const last = tokens[tokens.length - 1];
+  return first === undefined || last === undefined ? '' : text.slice(first.start, last.end);
+};
+
+const tidied = (text: string) =>
   text
     .replace(/\s+/g, ' ')
-    .replace(/[,\s]+$/, '')
+    .replace(/ ([,.;!?])/g, '$1')
+    .replace(/,\./g, '.')
+    .replace(/^[,\s]+/, '')
     .trim();
-const without = (rest: string, phrase: string) => tidy(rest.replace(phrase, ' '));
 
-/** Subjects and rests that point back to another sentence cannot be asked about alone. */
-const pointsBack = /\b(?:he|she|it|they|him|them|this|that|these|those|his|her|their|its)\b/i;
+/** The tokens that are left, as they stand. */
+function joined(text: string, tokens: readonly TaggedToken[], away: ReadonlySet<number>): string {
+  let made = '';
+  let end = tokens[0]?.start ?? 0;
+  for (const token of tokens) {
+    if (!away.has(token.at)) made += text.slice(end, token.end);
+    end = token.end;
+  }
+  return tidied(made);
+}
 
-function aboutClause(clause: SimpleClause, sentence: PassageSentence): FoundQuestion[] {
+/** What stands in front of the subject, to stand at the end of a question: in June; an adverb is left out. */
+function leadOf({ text, parts }: PlainStatement, gone: ReadonlySet<number> = new Set()): string {
+  const lead = parts.lead.filter(({ at }) => !gone.has(at));
+  return lead.length < 2 ? '' : lower(textOf(text, lead));
+}
+
+/** The sentence without some of its tokens, whole and with its end mark; its lead at its end. */
+function without(statement: PlainStatement, gone: readonly TaggedToken[]): string {
+  const { text, analysis, parts } = statement;
+  const away = new Set(gone.map(({ at }) => at));
+  const lead = leadOf(statement, away);
+  const all = new Set([...away, ...parts.lead.map(({ at }) => at)]);
+  const body = joined(text, analysis.tokens, all).replace(/[.!]+$/, '');
+  return `${capital(tidied(`${body} ${lead}`))}.`;
+}
+
+const partOf = ({ parts }: PlainStatement, name: PartName): ClausePart | undefined => {
+  const all = parts.parts.filter((part) => part.name === name);
+  // Of two places nobody knows which is asked for.
+  return all.length === 1 ? all[0] : undefined;
+};
+
+/** The statement as a question, ready for a question word in front. */
+function asQuestion(statement: string, lexicon: Lexicon): string | undefined {
+  const { result, sure } = transformSentence({ sentence: statement, to: 'question' }, lexicon);
+  if (result === null || !sure) return undefined;
+  // Why does he leave some honey? What is asked of is known: some stays some.
+  const some = /\bsome\b/i.test(statement) ? result.replace(/\bany\b/g, 'some') : result;
+  return lower(some.replace(/\?$/, ''));
+}
+
+const singular: Readonly<Record<string, string>> = { were: 'was', are: 'is', have: 'has' };
+
+/** Prepositions of places, and those that only look like it: of iron, at once, for a walk. */
+const placeLead =
+  /^(?:in|on|under|behind|near|beside|above|below|inside|outside|across|beyond|between|along|through|over|into|onto|round|around|at|to|from|by|past|down|up)\b/i;
+const noPlace =
+  /\b(?:first|last|once|all|hurry|time|way|moment|end|case|fact|danger|trouble|silence|surprise|dark|rain|wind|air|voice|row|turn|other|whole|hour|day|week|month|year|morning|afternoon|evening|night)$/i;
+const noTime =
+  /^(?:still|again|just|always|never|once|then|first|already|soon|now|later|today|\p{L}+ly)$/iu;
+
+/** Verbs with two objects: what is given needs whom it is given to. */
+const givers = /^(?:give|send|show|tell|lend|hand|pass|bring|offer|teach|sell|ask|pay|promise)$/;
+/** With whom or what one is or goes says no way of doing it. */
+const noManner = /^(?:be|have|wear|arrive|come|go|live|sit|stand|walk|stay|leave)$/;
+const becoming = /^(?:turn|change|grow|divide|break|make|cut|fall)$/;
+/** Numbers that are not exact: about fifty. */
+const roughly =
+  /^(?:about|over|nearly|almost|around|up|to|more|less|fewer|than|at|least|most|some)$/;
+
+function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuestion[] {
+  const { text, analysis, parts, subject, sentence } = statement;
+  const { main } = analysis;
+  if (main === undefined || main.group.inverted || main.group.negative) return [];
   const found: FoundQuestion[] = [];
-  const { subject, person, auxiliary, verb } = clause;
-  // Only the first of two clauses is asked about.
-  const rest = clause.rest
-    .replace(/, (?:which|who|whose|where|a|an|the) .*$/, '')
-    .replace(
-      /,? (?:and|but|so|while|when|where|which|who|until|although|though) (?:the|a|an|he|she|it|they|we|his|her|their|then|nobody|everyone|\p{Lu})\b.*$/u,
-      '',
-    );
   const add = (
     asks: FoundQuestion['asks'],
-    question: string,
+    question: string | undefined,
     answer: string,
-    accepted: string[] = [],
-  ) =>
-    found.push({
-      asks,
-      question: `${capital(tidy(question))}?`,
-      answer: capital(answer),
-      accepted,
-      sentence,
-    });
-  const because = /^(.*?),? because (?!of\b)(.+)$/.exec(rest);
-  if (because) {
-    const [, before = '', reason = ''] = because;
-    if (before !== '' || auxiliary === undefined) {
-      add('why', `why ${inverted(clause, tidy(before))}`, `because ${reason}`, [reason]);
+    accepted: readonly string[] = [],
+  ) => {
+    if (question === undefined || answer === '') return;
+    const asked = `${capital(question.replace(/\s+/g, ' ').trim())}?`;
+    const words = asked.split(' ').length;
+    if (words < 4 || words > LONGEST_QUESTION || answer.split(' ').length > LONGEST_ANSWER) return;
+    // What stands in the question is no answer; and what points elsewhere is no question.
+    const plain = answer.toLowerCase().replace(/^(?:the|a|an|in|on|at|to) /, '');
+    if (asked.toLowerCase().includes(plain)) return;
+    const rest = asked.replace(subject.text, '').replace(capital(subject.text), '');
+    if (pointsBack.test(rest)) return;
+    if (asks !== 'why' && /\b(?:him|them|it|he|she|they)\b/i.test(answer)) return;
+    if (owns.test(rest) && !rest.includes(subject.text) && asks === 'who') return;
+    const unique = [...new Set(accepted)].filter((other) => other !== '' && other !== answer);
+    found.push({ asks, question: asked, answer: capital(answer), accepted: unique, sentence });
+  };
+  const ask = (word: string, gone: readonly TaggedToken[]) => {
+    const question = asQuestion(without(statement, gone), lexicon);
+    return question === undefined ? undefined : `${word} ${question}`;
+  };
+
+  const { finite, verb } = main.group;
+  const base = verb.base ?? verb.lower;
+  const why = analysis.clauses.find(({ kind }) => kind === 'because');
+  if (why?.opener && why.opener.lower === 'because') {
+    const stop = analysis.tokens.length - 1;
+    const clause = analysis.tokens.filter(({ at }) => at >= (why.opener?.at ?? 0) && at < stop);
+    if (why.opener.at > main.group.finite.at) {
+      const answer = textOf(text, clause);
+      add('why', ask('why', clause), answer, [answer.replace(/^because /, '')]);
     }
   }
-  const core = because?.[1] ?? rest;
-  const time = timePhrase.exec(core)?.[1];
-  if (time !== undefined)
-    add('when', `when ${inverted(clause, without(core, time))}`, time, [
-      time.replace(/^(?:at|on|in) /, ''),
-    ]);
-  const place = placePhrase.exec(core)?.[1];
-  if (
-    place !== undefined &&
-    !noPlaces.test(place) &&
-    !pointsBack.test(place) &&
-    time === undefined
-  ) {
-    add('where', `where ${inverted(clause, without(core, place))}`, place, [
-      place.replace(/^\S+ /, ''),
-    ]);
+  // What is not asked for is left out of the other questions where it is a clause of its own.
+  const subordinate = analysis.clauses.some(
+    (clause) => clause !== main && clause.kind !== 'relative',
+  );
+  if (subordinate) return found;
+
+  // At six is a time, though nothing but its number says so.
+  const hour = parts.parts.find(
+    ({ name, tokens }) => name === 'where' && tokens.length === 2 && tokens[1]?.tag === 'number',
+  );
+  const when = hour ?? partOf(statement, 'when');
+  if (when !== undefined) {
+    const answer = textOf(text, when.tokens);
+    const day = /\b((?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day)\b/.exec(answer)?.[1];
+    const month =
+      /\bin (January|February|March|April|May|June|July|August|September|October|November|December)$/.exec(
+        answer,
+      )?.[1];
+    if (day && /^on \S+$/i.test(answer)) {
+      add('which', ask('on which day', when.tokens), lower(answer), [day]);
+    } else if (month) {
+      add('which', ask('in which month', when.tokens), lower(answer), [month]);
+    } else if (!noTime.test(answer)) {
+      add('when', ask('when', when.tokens), answer, [answer.replace(/^(?:at|on|in) /i, '')]);
+    }
   }
-  if (!pointsBack.test(core) && core !== '') {
-    const group = auxiliary === undefined ? verb : singular(auxiliary);
-    add(person ? 'who' : 'what', `${person ? 'who' : 'what'} ${group} ${core}`, subject, [
-      subject.replace(/^(?:the|a|an) /i, ''),
-    ]);
+  const objectIsTwo = parts.parts.some(
+    ({ name, tokens }) => name === 'object' && tokens.some(({ lower: word }) => word === 'and'),
+  );
+  const where = partOf(statement, 'where');
+  if (where !== undefined && where !== hour) {
+    const answer = textOf(text, where.tokens);
+    const loose = /^(?:up|down|past|round|around) (?!(?:the|a|an|his|her|its|their|our)\b)/i.test(
+      answer,
+    );
+    const becomes = /^into /i.test(answer) && becoming.test(base);
+    if (
+      placeLead.test(answer) &&
+      !noPlace.test(answer) &&
+      !loose &&
+      // A suit and a net over his face: only the net.
+      !objectIsTwo &&
+      !becomes &&
+      !/ly$/i.test(answer) &&
+      answer.split(' ').length > 1
+    ) {
+      const from = /^from /i.test(answer);
+      add('where', ask('where', where.tokens), answer, from ? [] : [answer.replace(/^\S+ /, '')]);
+    }
   }
-  const number = new RegExp(`\\b(${numberWord}) (\\p{L}+(?: \\p{L}+)?)`, 'u').exec(core);
-  if (
-    number &&
-    auxiliary === undefined &&
-    core.startsWith(number[0]) &&
-    /s$/.test(number[2]?.split(' ')[0] ?? '')
-  ) {
-    const noun = number[2]?.split(' ')[0] ?? '';
-    const after = tidy(core.slice((number[1]?.length ?? 0) + 1 + noun.length));
-    add('how many', `how many ${noun} ${inverted(clause, after)}`, number[1] ?? '', []);
+  const how = partOf(statement, 'how');
+  if (how !== undefined) {
+    const answer = textOf(text, how.tokens);
+    const manner = /^(?:with|by|without) /i.test(answer) && !noManner.test(base);
+    if (manner || (/ly$/i.test(answer) && base !== 'be')) {
+      add('how', ask('how', how.tokens), answer);
+    }
+  }
+  const object = partOf(statement, 'object');
+  if (object !== undefined && partOf(statement, 'to whom') === undefined) {
+    const answer = textOf(text, object.tokens);
+    const head = object.tokens[object.tokens.length - 1];
+    const number = object.tokens.findIndex(({ tag }) => tag === 'number');
+    const counts =
+      number >= 0 &&
+      object.tokens[number + 1] !== undefined &&
+      object.tokens[number]?.lower !== 'one' &&
+      object.tokens.slice(0, number).every(({ lower: word }) => roughly.test(word));
+    if (givers.test(base)) {
+      // Whom it is given to would be part of what is given.
+    } else if (counts) {
+      // Sixty-two, two thousand: the numbers that stand together.
+      const after = object.tokens.findIndex(
+        ({ tag, lower: word }, at) =>
+          at > number && tag !== 'number' && !/^(?:hundred|thousand|million)$/.test(word),
+      );
+      const things = object.tokens.slice(after);
+      const exact = textOf(text, object.tokens.slice(0, after));
+      if (after > 0) {
+        add('how many', ask(`how many ${textOf(text, things)}`, object.tokens), exact, [answer]);
+      }
+    } else if (base === 'have' && finite.at === verb.at) {
+      const does = main.group.past ? 'did' : subject.plural ? 'do' : 'does';
+      add('what', `what ${does} ${subject.text} have`, answer, [
+        answer.replace(/^(?:the|a|an) /i, ''),
+      ]);
+    } else if (
+      head &&
+      /^(?:noun|nouns|name)$/.test(head.tag) &&
+      !analysis.tokens.some(({ tag, at }) => tag === 'relative' && at > head.at)
+    ) {
+      const person =
+        isPersonNoun(head.lower, lexicon) ||
+        (head.tag === 'name' && pronounOfName(head.text) !== undefined);
+      add(person ? 'who' : 'what', ask(person ? 'who' : 'what', object.tokens), answer, [
+        answer.replace(/^(?:the|a|an|his|her|their|its|some) /i, ''),
+      ]);
+    }
+  }
+  // Who or what did it: the verb agrees with one.
+  const last = parts.subject[parts.subject.length - 1];
+  if (last !== undefined && !parts.subject.some(({ tag }) => tag === 'relative')) {
+    const counted = parts.subject[0];
+    const after = text.slice(finite.start, finite.end);
+    const one = singular[finite.lower] ?? after;
+    const fits =
+      main.group.past || main.group.modal !== undefined || !subject.plural || finite.at !== verb.at;
+    const rest = text.slice(finite.end).replace(/[.!]+$/, '');
+    const lead = leadOf(statement);
+    const tail = lead === '' ? '' : ` ${lead}`;
+    const inner = text.slice(last.end, finite.start).trim();
+    const said = `${inner === '' ? '' : `${inner} `}${one}${rest}${tail}`;
+    if (fits && verb.base !== 'be') {
+      if (counted?.tag === 'number' && counted.lower !== 'one') {
+        const noun = textOf(text, parts.subject.slice(1));
+        add('how many', `how many ${noun} ${after}${rest}${tail}`, counted.text, [subject.text]);
+      } else {
+        add(
+          subject.person ? 'who' : 'what',
+          `${subject.person ? 'who' : 'what'} ${said}`,
+          subject.text,
+          [subject.text.replace(/^(?:the|a|an) /i, '')],
+        );
+      }
+    }
   }
   return found;
 }
 
-/** Who is asked about in the singular. */
-const singular = (auxiliary: string) =>
-  ({ were: 'was', are: 'is', have: 'has' })[auxiliary] ?? auxiliary;
-
 /** Every question that a passage answers for certain, in its order. */
 export function findItQuestions(passage: Passage, lexicon: Lexicon): FoundQuestion[] {
-  const questions = passage.sentences.flatMap((sentence) => {
-    const clause = simpleClause(sentence.text, passage.names, lexicon);
-    return clause === undefined || pointsBack.test(clause.subject)
-      ? []
-      : aboutClause(clause, sentence);
-  });
+  const questions = statementsOf(passage, lexicon).flatMap((statement) =>
+    aboutStatement(statement, lexicon),
+  );
   // Two sentences that answer one question make it unfair.
   const counts = new Map<string, number>();
   for (const { question } of questions) counts.set(question, (counts.get(question) ?? 0) + 1);
-  return questions.filter(
-    ({ question }) => counts.get(question) === 1 && question.split(' ').length <= 22,
-  );
+  return questions.filter(({ question }) => counts.get(question) === 1);
 }

@@ -1,11 +1,13 @@
 /** Statements about a text that are true, false or not said, made from its sentences by checked changes. */
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { define, type Meanings } from '../../languages/en/words/meanings';
+import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
+import { transformSentence } from '../../languages/en/grammar/transform/transform';
 import { wordTokens } from '../analysis/word-tokens';
 import { formsOf, inForm } from '../fit/word-form';
 import type { Random } from '../../kernel/random';
 import type { Passage, PassageSentence } from './passage';
-import { simpleClause } from './simple-clause';
+import { statementsOf as plainStatements, type PlainStatement } from './statements-of';
 
 export type Verdict = 'true' | 'false' | 'not said';
 
@@ -20,16 +22,102 @@ export interface Statement {
 const LONGEST = 20;
 const startsBack = /^(?:he|she|it|they|this|that|these|those|then|but|and|so|there)\b/i;
 
-/** Sentences that can stand alone as a statement. */
-function candidates({ sentences }: Passage): PassageSentence[] {
-  return sentences.filter(
-    ({ text, words }) =>
-      words >= 4 &&
-      words <= LONGEST &&
-      /\.$/.test(text) &&
-      !/["“”?:;]/.test(text) &&
-      !startsBack.test(text),
-  );
+/** A statement that can stand alone, with the sentence that proves it. */
+interface Candidate {
+  readonly text: string;
+  readonly sentence: PassageSentence;
+  /** Taken apart; of what a speaker says in a dialogue it is not. */
+  readonly plain?: PlainStatement;
+}
+
+/** Means something that stands outside the statement. */
+const pointsOut = /\b(?:him|them|it|he|she|they|this|that|these|those|there|then|one)\b/i;
+
+/** What can stand alone as a statement: its subject named, nothing in it that points elsewhere. */
+function candidates(passage: Passage, lexicon: Lexicon): Candidate[] {
+  const told = plainStatements(passage, lexicon)
+    .filter(({ text }) => {
+      const words = text.split(' ').length;
+      return words >= 4 && words <= LONGEST && !pointsOut.test(text);
+    })
+    .map((plain): Candidate => ({ text: plain.text, sentence: plain.sentence, plain }));
+  const spoken = passage.sentences
+    .filter(
+      ({ text, words, speaker }) =>
+        speaker !== undefined &&
+        words >= 4 &&
+        words <= LONGEST &&
+        /\.$/.test(text) &&
+        !/["“”?:;]/.test(text) &&
+        !startsBack.test(text),
+    )
+    .map((sentence): Candidate => ({ text: sentence.text, sentence }));
+  return [...told, ...spoken];
+}
+
+/** The same in another order: what stands in front goes to the end, a time at the end to the front. */
+function reworded({ text, plain }: Candidate): string | undefined {
+  if (plain === undefined) return undefined;
+  const { parts, analysis } = plain;
+  const [first] = parts.lead;
+  const [subject] = parts.subject;
+  const body = text.replace(/\.$/, '');
+  if (first && subject && parts.lead.length > 1) {
+    const lead = text.slice(first.start, subject.start).replace(/[,\s]+$/, '');
+    const rest = body.slice(subject.start);
+    return `${rest.charAt(0).toUpperCase()}${rest.slice(1)} ${lead.charAt(0).toLowerCase()}${lead.slice(1)}.`;
+  }
+  const when = parts.parts.find(({ name }) => name === 'when')?.tokens;
+  const start = when?.[0];
+  const end = when?.[when.length - 1];
+  const last = analysis.tokens.findLast(({ mark }) => !mark);
+  if (!start || !end || end.at !== last?.at || when.length < 2) return undefined;
+  const time = text.slice(start.start, end.end);
+  const rest = text.slice(0, start.start).trim();
+  const named = plain.subject.text.charAt(0) === rest.charAt(0);
+  return `${time.charAt(0).toUpperCase()}${time.slice(1)} ${named ? rest : rest.charAt(0).toLowerCase() + rest.slice(1)}.`;
+}
+
+/** Days, months, seasons, parts of the day, places: one for another of its kind. */
+const wheels: readonly (readonly string[])[] = [
+  ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],
+  [
+    ...['January', 'February', 'March', 'April', 'June', 'July', 'August'],
+    ...['September', 'October', 'November', 'December'],
+  ],
+  ['spring', 'summer', 'autumn', 'winter'],
+  ['morning', 'afternoon', 'evening'],
+  ['noon', 'midnight'],
+  ['before', 'after'],
+  ['over', 'under'],
+  ['above', 'below'],
+  ['behind', 'in front of'],
+  ['inside', 'outside'],
+  ['up', 'down'],
+  ['first', 'last'],
+];
+
+/** Another day, season, place: the first that stands there. */
+function otherTimeOrPlace(text: string, random: Random): Change | undefined {
+  for (const wheel of wheels) {
+    const found = new RegExp(`\\b(?:${wheel.join('|')})\\b`).exec(text)?.[0];
+    // Up to, over a hundred: no place.
+    if (
+      found === undefined ||
+      /\bat (?:first|last)\b/.test(text) ||
+      new RegExp(`\\b${found} (?:to|a|two|three|fifty)\\b`).test(text)
+    )
+      continue;
+    if (/^(?:up|down)$/.test(found) && !new RegExp(`\\b${found} (?:the|a|his|her)\\b`).test(text))
+      continue;
+    const [other] = random.shuffle(wheel.filter((each) => each !== found));
+    if (other === undefined) continue;
+    return {
+      text: text.replace(new RegExp(`\\b${found}\\b`), other),
+      why: `it says ${found}, not ${other}`,
+    };
+  }
+  return undefined;
 }
 
 const numbers = [
@@ -62,9 +150,11 @@ function otherNumber(text: string, random: Random): Change | undefined {
       why: `it says ${digits[0]}, not ${other}`,
     };
   }
-  const word = new RegExp(`\\b(?:${numbers.join('|')})\\b`, 'i').exec(text);
+  // Not the two of sixty-two.
+  const word = new RegExp(`(?<![\\w-])(?:${numbers.join('|')})(?![\\w-])`, 'i').exec(text);
   if (word === null) return undefined;
-  const [other = 'nine'] = random.shuffle(numbers.filter((each) => each !== word[0].toLowerCase()));
+  const [next = 'nine'] = random.shuffle(numbers.filter((each) => each !== word[0].toLowerCase()));
+  const other = /^\p{Lu}/u.test(word[0]) ? next.charAt(0).toUpperCase() + next.slice(1) : next;
   return { text: text.replace(word[0], other), why: `it says ${word[0]}, not ${other}` };
 }
 
@@ -79,19 +169,29 @@ function otherName(text: string, passage: Passage, random: Random): Change | und
   return { text: text.replace(name, other), why: `it was ${name}, not ${other}` };
 }
 
-/** An adjective, noun or verb turned into its opposite. */
+/** How a word of each class is tagged. */
+const tagsOf: Readonly<Record<string, RegExp>> = {
+  a: /^adjective$/,
+  d: /^adverb$/,
+  n: /^nouns?$/,
+};
+
+/** An adjective, noun or adverb turned into its opposite. */
 function opposite(
-  text: string,
+  { text, plain }: Candidate,
   lexicon: Lexicon,
   meanings: Meanings | undefined,
 ): Change | undefined {
   if (meanings === undefined) return undefined;
+  const { tokens } = plain?.analysis ?? analyseSentence(text, lexicon);
+  const tags = new Map(tokens.map(({ start, tag }) => [start, tag as string]));
   for (const token of wordTokens(text).slice(1)) {
     if (token.text !== token.key || token.key.length < 3) continue;
     const entry = lexicon.find(token.key);
     if (entry === undefined || entry.zipf > 6.2) continue;
     for (const form of formsOf(token.key, lexicon)) {
-      const sense = define(form.base, meanings, lexicon).senses[0];
+      const { senses } = define(form.base, meanings, lexicon);
+      const [sense] = senses;
       // The opposite of a verb is seldom another sentence that makes sense.
       const against =
         sense?.wordClass === 'v'
@@ -100,6 +200,10 @@ function opposite(
               (word) => /^[a-z]{3,}$/.test(word) && (lexicon.find(word)?.zipf ?? 0) > 3.6,
             );
       if (against === undefined || sense === undefined) continue;
+      // Fine weather is not the fine of who is well: a word of several senses is left alone.
+      const alike = senses.filter(({ wordClass }) => wordClass === sense.wordClass);
+      if (!alike.every(({ opposites }) => opposites.includes(against))) continue;
+      if (!tagsOf[sense.wordClass]?.test(tags.get(token.start) ?? '')) continue;
       const wordClass = sense.wordClass === 'n' ? 'noun' : undefined;
       const made = inForm(against, form.form, lexicon, 'uk', wordClass);
       if (made === undefined) continue;
@@ -116,18 +220,17 @@ function opposite(
   return undefined;
 }
 
-/** The statement denied, where it has an auxiliary. */
-function denied(text: string, passage: Passage, lexicon: Lexicon): Change | undefined {
-  const clause = simpleClause(text, passage.names, lexicon);
-  if (clause === undefined || / not\b|n['’]t|never/.test(text)) return undefined;
-  const { subject, auxiliary, base, rest } = clause;
-  const begin = subject.charAt(0).toUpperCase() + subject.slice(1);
-  const said =
-    auxiliary === undefined
-      ? `${begin} ${clause.past ? 'did' : clause.plural ? 'do' : 'does'} not ${base ?? ''} ${rest}`
-      : `${begin} ${auxiliary} not ${rest}`;
-  return { text: `${said.replace(/\s+/g, ' ').trim()}.`, why: 'the text says that it is so' };
+/** The statement denied. */
+function denied(text: string, lexicon: Lexicon): Change | undefined {
+  if (/ not\b|n['’]t|never/.test(text)) return undefined;
+  const { result, sure, accepted } = transformSentence({ sentence: text, to: 'negative' }, lexicon);
+  if (result === null || !sure) return undefined;
+  const full = accepted.find((other) => / not\b/.test(other)) ?? result;
+  return { text: full, why: 'the text says that it is so' };
 }
+
+/** Statements about somebody in general, of all. */
+const MOST_OF_PERSONS = 2;
 
 /** What could be said of anyone; what the text has a word of is not offered. */
 const ofPersons = [
@@ -139,10 +242,43 @@ const ofPersons = [
   'was very hungry',
   'likes cold mornings',
 ];
-/** What could be added to what is done; and verbs that it goes badly with. */
-const details = ['for the first time', 'for a whole week', 'without any help'];
-const states =
-  /^(?:have|know|show|say|keep|live|want|like|need|mean|come|go|be|stay|think|look|seem)$/;
+/** Topics whose things can be touched, and are old or heavy. */
+const things = new Set('tool kitchen clothes transport toy furniture music home'.split(' '));
+
+/** How a thing could be, of which the text has no word. */
+const looks = ['old', 'new', 'large', 'heavy', 'clean', 'wooden'];
+
+/** A thing of the statement described by a word that the text does not have. */
+function described(
+  { text, plain }: Candidate,
+  passage: Passage,
+  free: (said: string) => boolean,
+  random: Random,
+  lexicon: Lexicon,
+): Change | undefined {
+  const object = plain?.parts.parts.find(({ name }) => name === 'object')?.tokens;
+  const [article, noun] = object ?? [];
+  if (object?.length !== 2 || !article || !noun) return undefined;
+  if (!/^(?:the|a|an|his|her|their|its)$/.test(article.lower) || noun.tag !== 'noun')
+    return undefined;
+  // Only things that can be touched are old or heavy, and only where nothing is said of how they are.
+  const thing = lexicon.topicsOf(noun.lower).some((topic) => things.has(topic));
+  const before = new RegExp(`(\\p{L}+) ${noun.lower}\\b`, 'giu');
+  const bare = [...passage.material.body.matchAll(before)].every(([, word = '']) =>
+    /^(?:the|a|an|his|her|their|its|this|that)$/i.test(word),
+  );
+  const [look] = random.shuffle(
+    looks.filter(
+      (word) => free(word) && !new RegExp(`\\b${word}\\b`, 'i').test(passage.material.body),
+    ),
+  );
+  if (!thing || !bare || look === undefined) return undefined;
+  const shown = /^an?$/.test(article.lower) ? (/^[aeiou]/.test(look) ? 'an' : 'a') : article.text;
+  return {
+    text: `${text.slice(0, article.start)}${shown} ${look} ${text.slice(noun.start)}`,
+    why: `nothing is said of whether the ${noun.lower} was ${look}`,
+  };
+}
 
 /** Something about a person of the text that it does not tell. */
 function untoldOfPerson(passage: Passage, free: (said: string) => boolean, random: Random) {
@@ -155,10 +291,11 @@ function untoldOfPerson(passage: Passage, free: (said: string) => boolean, rando
 
 /** A statement that the text neither bears out nor denies. */
 function untold(
-  sentence: PassageSentence,
+  candidate: Candidate,
   passage: Passage,
   lexicon: Lexicon,
   random: Random,
+  ofPerson: boolean,
 ): (Change & { sentence: PassageSentence }) | undefined {
   const body = passage.material.body.toLowerCase();
   const free = (said: string) =>
@@ -166,27 +303,16 @@ function untold(
       .split(' ')
       .filter((word) => word.length > 3)
       .every((word) => !body.includes(word));
-  if (random.next() < 0.6) {
-    const made = untoldOfPerson(passage, free, random);
-    if (made) return made;
-  }
-  const { text, words } = sentence;
-  const clause = simpleClause(text, passage.names, lexicon);
-  const [detail] = random.shuffle(details.filter(free));
-  const plain = clause?.auxiliary === undefined && clause?.base && !states.test(clause.base);
-  if (!plain || detail === undefined || words > 11 || / (?:with|for|and|that|when)\b/.test(text)) {
-    return undefined;
-  }
-  return {
-    text: `${text.replace(/\.$/, '')} ${detail}.`,
-    why: `nothing is said of “${detail}”`,
-    sentence,
-  };
+  const change = described(candidate, passage, free, random, lexicon);
+  if (change !== undefined) return { ...change, sentence: candidate.sentence };
+  return ofPerson ? untoldOfPerson(passage, free, random) : undefined;
 }
 
 /** A false statement must not be true elsewhere in the text. */
-const saidElsewhere = (text: string, passage: Passage) =>
-  passage.sentences.some((sentence) => sentence.text.toLowerCase() === text.toLowerCase());
+const saidElsewhere = (text: string, passage: Passage, lexicon: Lexicon) =>
+  [...passage.sentences, ...plainStatements(passage, lexicon)].some(
+    (said) => said.text.toLowerCase() === text.toLowerCase(),
+  );
 
 /** Up to `count` statements with the three verdicts mixed, in the order of the text. */
 export function statementsOf(
@@ -197,32 +323,53 @@ export function statementsOf(
   count: number,
 ): Statement[] {
   const verdicts: readonly Verdict[] = ['false', 'true', 'not said'];
-  const chosen = random.shuffle(candidates(passage)).slice(0, count * 3);
+  const chosen = random.shuffle(candidates(passage, lexicon)).slice(0, count * 4);
   const made: Statement[] = [];
-  let turn = Math.floor(random.next() * verdicts.length);
-  for (const sentence of chosen) {
-    if (made.length === count) break;
-    const wanted = verdicts[turn % verdicts.length] as Verdict;
-    const { text, speaker } = sentence;
-    const saidBy = (said: string) => (speaker === undefined ? said : `${speaker}: “${said}”`);
-    if (wanted === 'true') {
-      made.push({ text: saidBy(text), verdict: 'true', sentence, why: 'the text says so' });
-      turn += 1;
-      continue;
+  const statementOf = (candidate: Candidate, verdict: Verdict): Statement | undefined => {
+    const { text, sentence } = candidate;
+    const saidBy = (said: string) =>
+      sentence.speaker === undefined ? said : `${sentence.speaker}: “${said}”`;
+    if (verdict === 'true') {
+      // Every other one in other words, where it can be.
+      const other = (counts.get('true') ?? 0) % 2 === 0 ? reworded(candidate) : undefined;
+      return { text: saidBy(other ?? text), verdict, sentence, why: 'the text says so' };
+    }
+    if (verdict === 'not said') {
+      const change = untold(candidate, passage, lexicon, random, ofSomebody < MOST_OF_PERSONS);
+      if (change === undefined) return undefined;
+      if (change.sentence !== sentence) ofSomebody += 1;
+      return {
+        text: change.sentence === sentence ? saidBy(change.text) : change.text,
+        verdict,
+        sentence: change.sentence,
+        why: change.why,
+      };
     }
     const change =
-      wanted === 'not said'
-        ? untold(sentence, passage, lexicon, random)
-        : (otherNumber(text, random) ??
-          otherName(text, passage, random) ??
-          opposite(text, lexicon, meanings) ??
-          denied(text, passage, lexicon));
-    if (change === undefined || saidElsewhere(change.text, passage)) continue;
-    if (made.some((each) => each.text === change.text)) continue;
-    const of = 'sentence' in change ? (change.sentence as PassageSentence) : sentence;
-    const shown = of === sentence ? saidBy(change.text) : change.text;
-    made.push({ text: shown, verdict: wanted, sentence: of, why: change.why });
-    turn += 1;
+      otherNumber(text, random) ??
+      otherTimeOrPlace(text, random) ??
+      otherName(text, passage, random) ??
+      opposite(candidate, lexicon, meanings) ??
+      denied(text, lexicon);
+    return change && { text: saidBy(change.text), verdict, sentence, why: change.why };
+  };
+  const used = new Set<number>();
+  const counts = new Map<Verdict, number>(random.shuffle(verdicts).map((verdict) => [verdict, 0]));
+  let ofSomebody = 0;
+  for (const candidate of chosen) {
+    if (made.length === count) break;
+    if (used.has(candidate.sentence.start)) continue;
+    // The verdict that there are fewest of, or the next that this sentence allows.
+    const order = [...counts].sort((left, right) => left[1] - right[1]).map(([verdict]) => verdict);
+    for (const verdict of order) {
+      const one = statementOf(candidate, verdict);
+      if (one === undefined || made.some((each) => each.text === one.text)) continue;
+      if (verdict !== 'true' && saidElsewhere(one.text, passage, lexicon)) continue;
+      made.push(one);
+      used.add(one.sentence.start);
+      counts.set(verdict, (counts.get(verdict) ?? 0) + 1);
+      break;
+    }
   }
   return made.sort((left, right) => left.sentence.start - right.sentence.start);
 }

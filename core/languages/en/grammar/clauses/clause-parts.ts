@@ -112,6 +112,16 @@ function subjectTokens(
 
 /** In the hut the lamps …, every day the club …: past a phrase that stands before the subject. */
 function pastLead(tokens: readonly TaggedToken[], start: number, end: number): number {
+  // In the evening Mina: a name after a word of time is no part of its phrase.
+  const named = tokens.findIndex(
+    ({ tag, at, text, lower }) =>
+      at > start + 1 &&
+      at < end &&
+      (tag === 'name' || /^\p{Lu}/u.test(text)) &&
+      !timeWords.test(lower) &&
+      timeWords.test(tokens[at - 1]?.lower ?? ''),
+  );
+  if (named > 0) return pastLead(tokens, named, end);
   if (tokens[start]?.tag === 'preposition') {
     const phraseEnd = nounPhraseEnd(tokens, start + 1);
     if (phraseEnd !== undefined && phraseEnd < end) return pastLead(tokens, phraseEnd, end);

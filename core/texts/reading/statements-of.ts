@@ -1,0 +1,201 @@
+/**
+ * The plain statements of a passage: each sentence that tells something, one main
+ * clause at a time, with whom its subject means where that is a pronoun. Speech
+ * and questions are left out; so is what cannot be read surely.
+ */
+import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
+import type { SentenceAnalysis } from '../../languages/en/grammar/describe/describe-sentence';
+import { clauseExtents } from '../../languages/en/grammar/clauses/clause-extents';
+import { clauseParts, type ClauseParts } from '../../languages/en/grammar/clauses/clause-parts';
+import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
+import type { TaggedToken } from '../../languages/en/grammar/tagging/tag-sentence';
+import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import type { Passage, PassageSentence } from './passage';
+
+/** Who or what a noun phrase means. */
+export interface Referent {
+  /** As it stands in the middle of a sentence: Mina, the old keeper. */
+  readonly text: string;
+  readonly plural: boolean;
+  readonly person: boolean;
+  /** The pronoun that a name or a word tells; undefined where it may be either. */
+  readonly pronoun?: 'he' | 'she' | undefined;
+}
+
+export interface PlainStatement {
+  /** A whole sentence with a capital and a full stop, its subject named. */
+  readonly text: string;
+  readonly analysis: SentenceAnalysis;
+  readonly parts: ClauseParts;
+  readonly subject: Referent;
+  readonly sentence: PassageSentence;
+}
+
+const female =
+  /^(?:mother|mum|mom|grandma|gran|grandmother|aunt|sister|daughter|girl|woman|lady|queen|princess|wife|niece)$/;
+const male =
+  /^(?:father|dad|grandpa|grandad|grandfather|uncle|brother|son|boy|man|king|prince|husband|nephew|fisherman|postman)$/;
+const people =
+  /^(?:farmer|teacher|keeper|friend|sailor|doctor|captain|pupil|learner|scientist|miller|shepherd|neighbou?r|poet|writer|reader|visitor|guard|child|children|people|men|women|person|baker|driver|nurse|baby|crew|twins?|cousin|parents?|grandparents?)s?$/;
+/** Classes of people that act as one. */
+const groups = /^(?:club|team|class|family|crowd|band|crew)$/;
+
+export function isPersonNoun(noun: string, lexicon: Lexicon): boolean {
+  const base = noun.replace(/s$/, '');
+  if (female.test(base) || male.test(base) || people.test(noun)) return true;
+  if (/(?:keeper|man|men|woman|women|person|worker|fighter|maker)s?$/.test(noun)) return true;
+  return [noun, base].some((word) =>
+    lexicon
+      .topicsOf(word)
+      .some((topic) => topic === 'people' || topic === 'family' || topic === 'jobs'),
+  );
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** The main clauses of a sentence as sentences of their own; a shared subject is said again. */
+function clausesAlone(text: string, analysis: SentenceAnalysis): string[] {
+  const { tokens, clauses } = analysis;
+  const mains = clauseExtents(tokens, clauses).filter(({ clause }) => clause.kind === 'main');
+  if (mains.length < 2) return [text];
+  const starts = mains.map(({ from }) => from);
+  let subject = '';
+  return mains.flatMap(({ clause, from }, index): string[] => {
+    const first = clause.joiner ? clause.joiner.at + 1 : from;
+    const end = starts[index + 1] ?? tokens.length;
+    const last = tokens.slice(first, end).findLast(({ mark }) => !mark);
+    const opener = tokens[index === 0 ? 0 : clause.shares ? clause.group.finite.at : first];
+    if (last === undefined || opener === undefined) return [];
+    const said = text.slice(opener.start, last.end);
+    const own = clauseParts(tokens, clause, clauses).subject;
+    const [head] = own;
+    const tail = own[own.length - 1];
+    if (head && tail) subject = text.slice(head.start, tail.end);
+    if (clause.shares && index > 0) return subject === '' ? [] : [`${capital(subject)} ${said}.`];
+    return [`${capital(said)}.`];
+  });
+}
+
+const pronouns = /^(?:he|she|it|they)$/;
+
+/** What a subject means by itself; undefined for I, you, this and the like. */
+function referentOf(
+  text: string,
+  subject: readonly TaggedToken[],
+  { names }: Passage,
+  lexicon: Lexicon,
+): Referent | undefined {
+  const [first] = subject;
+  const last = subject[subject.length - 1];
+  if (first === undefined || last === undefined) return undefined;
+  // The head stands before a phrase with of or a clause with who.
+  const cut = subject.findIndex(
+    ({ tag }, at) => at > 0 && /^(?:preposition|relative|comma)$/.test(tag),
+  );
+  const phrase = cut < 0 ? subject : subject.slice(0, cut);
+  const head = phrase[phrase.length - 1] ?? last;
+  const said = text.slice(first.start, last.end);
+  const noun = head.base ?? head.lower;
+  const both = subject.some(({ lower: word }) => word === 'and');
+  const named = names.has(first.lower.replace(/['’]s$/, '')) && /^\p{Lu}/u.test(first.text);
+  // Her brother Bram is Bram; Mrs Hall and Daniel Okoro are what they are called.
+  const owned = /^(?:his|her|their|my|our)$/.test(first.lower) && phrase.length > 2;
+  if (!both && owned && names.has(head.lower) && /^\p{Lu}/u.test(head.text)) {
+    return { text: head.text, plural: false, person: true, pronoun: pronounOfName(head.text) };
+  }
+  const titled = /^(?:Mr|Mrs|Ms|Miss|Dr)$/.exec(first.text)?.[0];
+  if (!both && (named || titled) && subject.every(({ text: word }) => /^\p{Lu}/u.test(word))) {
+    const pronoun =
+      titled === 'Mr' ? 'he' : /^M(?:rs|s|iss)$/.test(titled ?? '') ? 'she' : undefined;
+    return {
+      text: said,
+      plural: false,
+      person: true,
+      pronoun: pronoun ?? pronounOfName(first.text),
+    };
+  }
+  if (both) {
+    return {
+      text: named ? said : lower(said),
+      plural: true,
+      person: named || isPersonNoun(head.lower, lexicon),
+    };
+  }
+  if (!/^(?:determiner|name|noun|nouns|adjective|number)$/.test(first.tag)) return undefined;
+  if (/^(?:this|that|these|those|my|our|your|nobody|everybody|i|we|you)$/.test(first.lower))
+    return undefined;
+  const plural = head.tag === 'nouns' || head.plural === true;
+  const person = isPersonNoun(head.lower, lexicon) || groups.test(head.lower);
+  return {
+    text: first.tag === 'name' ? said : lower(said),
+    plural,
+    person,
+    pronoun: female.test(noun) ? 'she' : male.test(noun) ? 'he' : undefined,
+  };
+}
+
+/** The one thing a pronoun can mean among what was last spoken of; undefined where there are two, or none. */
+function meantBy(pronoun: string, recent: readonly Referent[]): Referent | undefined {
+  const fits = recent.filter((each) => {
+    if (pronoun === 'they') return each.plural;
+    if (each.plural) return false;
+    if (pronoun === 'it') return !each.person;
+    return each.person && (each.pronoun === undefined || each.pronoun === pronoun);
+  });
+  // Daniel Okoro is Daniel.
+  const keyOf = ({ text }: Referent) =>
+    /^\p{Lu}/u.test(text) ? (text.split(' ')[0] ?? text) : text;
+  const different = [...new Map(fits.map((each) => [keyOf(each), each])).values()];
+  return different.length === 1 ? different[0] : undefined;
+}
+
+/** Sentences back in which somebody is still spoken of. */
+const MEMORY = 3;
+
+export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement[] {
+  const found: PlainStatement[] = [];
+  let spoken: { readonly at: number; readonly who: Referent }[] = [];
+  passage.sentences.forEach((sentence, at) => {
+    const before = passage.sentences[at - 1];
+    if (before && before.paragraph !== sentence.paragraph) spoken = spoken.slice(-2);
+    if (/["“”]/.test(sentence.text) || sentence.speaker !== undefined) return;
+    const whole = analyseSentence(sentence.text, lexicon);
+    if (!whole.sure || whole.type !== 'declarative' || whole.completeness !== 'complete') return;
+    for (const text of clausesAlone(sentence.text, whole)) {
+      const analysis = text === sentence.text ? whole : analyseSentence(text, lexicon);
+      const { main, tokens, clauses } = analysis;
+      if (main === undefined || !analysis.sure || analysis.completeness !== 'complete') continue;
+      if (analysis.type !== 'declarative' || main.group.imperative) continue;
+      const parts = clauseParts(tokens, main, clauses);
+      const [first] = parts.subject;
+      if (first === undefined) continue;
+      // Whoever is named beside the pronoun is somebody else.
+      const recent = spoken
+        .filter((each) => at - each.at <= MEMORY)
+        .map(({ who }) => who)
+        .filter((who) => !text.includes(who.text));
+      if (parts.subject.length === 1 && pronouns.test(first.lower)) {
+        const who = meantBy(first.lower, recent);
+        if (who === undefined) continue;
+        spoken.push({ at, who });
+        const named = `${text.slice(0, first.start)}${first.start === 0 ? capital(who.text) : who.text}${text.slice(first.end)}`;
+        const again = analyseSentence(named, lexicon);
+        if (again.main === undefined || !again.sure) continue;
+        found.push({
+          text: named,
+          analysis: again,
+          parts: clauseParts(again.tokens, again.main, again.clauses),
+          subject: who,
+          sentence,
+        });
+        continue;
+      }
+      const who = referentOf(text, parts.subject, passage, lexicon);
+      if (who === undefined) continue;
+      spoken.push({ at, who });
+      found.push({ text, analysis, parts, subject: who, sentence });
+    }
+  });
+  return found;
+}
