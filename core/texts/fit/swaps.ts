@@ -1,6 +1,7 @@
 /** Words within reach that can stand in the place of a word in a text: same meaning, same form, same capital. */
 import { offerTest } from '../../reach/fitness';
 import type { ClassProfile } from '../../classes/class-profile';
+import { analysePassage } from '../../languages/en/grammar/find/analyse-passage';
 import { checkWord } from '../../reach/check-word';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { define, type Meanings, type WordSense } from '../../languages/en/words/meanings';
@@ -32,20 +33,26 @@ const letterOf: Readonly<Record<string, string>> = {
   adverb: 'd',
 };
 
-/** What stands before a word says which class it is: a, the, to, will. */
-function expectedClass(text: string, start: number): string | undefined {
-  const before = /([\p{L}’']+)\s+$/u
-    .exec(text.slice(Math.max(0, start - 24), start))?.[1]
-    ?.toLowerCase();
-  if (before === undefined) return undefined;
-  if (
-    /^(?:to|will|would|can|could|shall|should|may|might|must|cannot|did|do|does|didn['’]t|don['’]t|i|you|he|she|it|we|they)$/.test(
-      before,
-    )
-  )
-    return 'v';
-  if (/^(?:very|so|too|more|most|quite|rather|is|are|was|were)$/.test(before)) return 'a';
-  return undefined;
+const classOfTag: Readonly<Record<string, string>> = {
+  noun: 'n',
+  nouns: 'n',
+  adjective: 'a',
+  adverb: 'd',
+  base: 'v',
+  present: 'v',
+  third: 'v',
+  past: 'v',
+  participle: 'v',
+  ing: 'v',
+};
+
+/** The class the word has in its sentence, as the grammar reads it; undefined where it reads none of the four. */
+function classHere(text: string, start: number, lexicon: Lexicon): string | undefined {
+  const sentence = analysePassage(text, lexicon).find(
+    (each) => start >= each.start && start < each.end,
+  );
+  const tag = sentence?.analysis.tokens.find((token) => token.start === start)?.tag;
+  return tag === undefined ? undefined : classOfTag[tag];
 }
 
 /** A participle stands after have and be: was broken, not was broke. */
@@ -68,10 +75,11 @@ interface Candidate {
 function candidates(form: WordForm, expected: string | undefined, input: SwapInput): Candidate[] {
   const { meanings, lexicon } = input;
   if (meanings === undefined) return [];
-  const own = form.wordClass ? letterOf[form.wordClass] : expected;
+  const own = expected ?? (form.wordClass ? letterOf[form.wordClass] : undefined);
   const senses = define(form.base, meanings, lexicon).senses;
   const fitting = own === undefined ? senses : senses.filter(({ wordClass }) => wordClass === own);
-  return fitting.slice(0, 3).flatMap((sense) => [
+  // The sense that is met first: those that follow are another matter.
+  return fitting.slice(0, 1).flatMap((sense) => [
     ...sense.near.map((base) => ({ base, why: `means the same: ${sense.definition}`, sense })),
     // A kind of thing may stand for the thing; a kind of doing rarely for the doing.
     ...(sense.kindOf && sense.wordClass !== 'a'
@@ -83,7 +91,7 @@ function candidates(form: WordForm, expected: string | undefined, input: SwapInp
 /** Up to four swaps, the closest in meaning first. */
 export function textSwaps(input: SwapInput): TextSwap[] {
   const { text, token, profile, lexicon } = input;
-  const expected = expectedClass(text, token.start);
+  const expected = classHere(text, token.start, lexicon);
   const fit = offerTest(lexicon, profile);
   const found: TextSwap[] = [];
   for (const form of formsOf(token.key, lexicon)) {
