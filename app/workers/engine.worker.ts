@@ -12,7 +12,7 @@ import type { Accent } from '~core/kernel/accent';
 import { makerInfo } from '~core/exercises/catalogue';
 import type { ExerciseRecipe } from '~core/exercises/make-exercise';
 import type { LessonPart } from '~core/records/lesson';
-import { Meanings, type WordSense } from '~core/languages/en/words/meanings';
+import { Meanings, withReadings, type WordSense } from '~core/languages/en/words/meanings';
 import type { TextFormat } from '~core/records/exchange/read-text';
 import { TextFileError, type IncomingText } from '~core/records/exchange/incoming-text';
 import { SyllableCounter, unpackSyllables } from '~core/texts/analysis/syllable-count';
@@ -184,7 +184,7 @@ const service = {
   ): Promise<{ word: string; senses: WordSense[] }> => {
     const [known, engine] = await Promise.all([meanings(), engineOf(profile)]);
     for (const word of words) {
-      const senses = known.sensesOf(word);
+      const senses = withReadings(engine.words.find(word), known.sensesOf(word));
       if (senses.length > 0) return { word, senses: engine.sensesFor(senses, profile) };
     }
     return { word: '', senses: [] };

@@ -20,6 +20,7 @@ export default grammarMaker({
   name: 'Question tags',
   description: 'It is cold, isn’t it? You don’t mind, do you? The tag of each statement.',
   interaction: 'gap',
+  needsMeanings: true,
   needs: 'statements, or none: Wordane has its own',
   fewest: 3,
   usual: 8,
@@ -70,7 +71,7 @@ export default grammarMaker({
         ? []
         : forClass(typeSets, input, ({ statement }) => statement).flatMap(({ statement }) => {
             const text = asSpelled(statement, input);
-            return itemOf({ text, analysis: analyseSentence(text, lexicon) }) ?? [];
+            return spoken({ text, analysis: analyseSentence(text, lexicon) }) ?? [];
           });
     const items = [...own, ...written, ...set].slice(0, wanted);
     return {

@@ -29,6 +29,7 @@ export default grammarMaker({
   name: 'Verb form from its base',
   description: 'Sentences with the verb left out and its base in brackets: (close) becomes closed.',
   interaction: 'gap',
+  needsMeanings: true,
   needs: 'sentences whose verb is in the tense',
   targets: ['past simple', ...tenses.filter((tense) => tense !== 'past simple')],
   title: 'Put the verb in',

@@ -31,7 +31,7 @@ export interface GrammarInput extends MakerInput {
 
 export interface GrammarMakerSettings extends Pick<
   Maker,
-  'id' | 'name' | 'description' | 'needs' | 'interaction' | 'onScreen'
+  'id' | 'name' | 'description' | 'needs' | 'interaction' | 'onScreen' | 'needsMeanings'
 > {
   readonly title: string;
   readonly instruction: string;

@@ -178,7 +178,7 @@ function inClassOf(form: string, senses: readonly WordSense[]): readonly WordSen
 }
 
 /** The senses of a word that is read in several ways, each with its reading. */
-function withReadings(entry: LexiconEntry | undefined, senses: readonly WordSense[]) {
+export function withReadings(entry: LexiconEntry | undefined, senses: readonly WordSense[]) {
   if (entry === undefined || entry.readings.length === 1) return senses;
   return senses.map((sense) => {
     const { units } = readingOfSense(entry, sense);

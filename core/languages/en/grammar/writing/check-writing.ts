@@ -7,6 +7,7 @@ import type { Span } from '../../../shared/segment';
 import type { Lexicon } from '../../lexicon/lexicon';
 import { analysePassage } from '../find/analyse-passage';
 import { findInText } from '../find/find-in-text';
+import { findFaults, type Fault } from './find-faults';
 
 export interface FoundRequirement {
   readonly name: string;
@@ -24,6 +25,8 @@ export interface WritingReport {
   /** What to look at again, without being sure. */
   readonly suggestions: readonly string[];
   readonly requirements: readonly FoundRequirement[];
+  /** Faults and doubts, each with its place, its rule and what could stand there. */
+  readonly faults: readonly Fault[];
   readonly words: number;
   readonly sentences: number;
 }
@@ -76,10 +79,18 @@ export function checkWriting(text: string, check: SentenceCheck, lexicon: Lexico
       );
     return { name, wanted, spans, met, says };
   });
+  const faults = findFaults(text, lexicon);
+  // Capital and end mark are asked for in “missing” where they are wanted.
+  for (const { start, end, name, rule, offer } of faults) {
+    if (/^(?:capital letter|end mark)$/.test(name)) continue;
+    const instead = offer === undefined ? '' : ` Perhaps: ${offer}.`;
+    suggestions.push(`“${text.slice(start, end)}”: ${rule}${instead}`);
+  }
   return {
     missing,
     suggestions,
     requirements,
+    faults,
     words: text.match(/[\p{L}\p{N}][\p{L}\p{N}'’-]*/gu)?.length ?? 0,
     sentences: sentences.length,
   };
