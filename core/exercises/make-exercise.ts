@@ -134,12 +134,12 @@ export function makeExercise(
 
 /** Words of the teacher's that the task has no room for, and of which no note has said why. */
 function leftOver(
-  { usesWords, usesSentences, needsText, bringsWords }: Maker,
+  { usesWords, usesSentences, needsText, bringsWords, saysWhatIsLeft }: Maker,
   words: readonly string[],
   task: Task,
   notes: readonly MakerNote[],
 ): string[] {
-  if (usesWords === false || bringsWords || usesSentences || needsText) return [];
+  if (usesWords === false || bringsWords || usesSentences || needsText || saysWhatIsLeft) return [];
   const shown = JSON.stringify(task).toLowerCase();
   return words.filter(
     (word) =>

@@ -90,6 +90,7 @@ const maker: Maker = {
   needsMeanings: true,
   needs: 'a word with a meaning, a family or rhymes; the first such word is the middle',
   asks: ['words', 'meanings'],
+  saysWhatIsLeft: true,
   workedByDefault: false,
   startWords: ['rain'],
 

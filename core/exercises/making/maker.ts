@@ -53,6 +53,8 @@ export interface Maker {
   readonly usesWords?: boolean;
   /** True where the words of its items are its own finds, not only those of the material. */
   readonly bringsWords?: boolean;
+  /** True where it takes only some of its words and says so itself (a map has one word in the middle). */
+  readonly saysWhatIsLeft?: boolean;
   /** Words to begin with where the material has none that fit. */
   readonly startWords?: readonly string[];
   /** Words of the class's own that come before all others. */
