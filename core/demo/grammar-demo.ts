@@ -74,7 +74,7 @@ export function grammarDemo(
       {
         'get-ready': [types],
         show: [part('end-marks', 3, { count: 8 })],
-        together: [part('sentence-planner', 5, { count: 4 }, ['dog', 'snow', 'bus', 'goat'])],
+        together: [part('sentence-planner', 5, { count: 4 })],
         alone: [
           part('grow-sentence', 6),
           part('confusable-words', 4, {}, ['weather', 'hear', 'there']),

@@ -26,7 +26,7 @@ function SenseLevel({ sense }: { sense: WordSense }) {
   return (
     <span className="quiet small">
       {' '}
-      {sense.level}, from about age {sense.age}
+      · {sense.level}, from about age {sense.age}
     </span>
   );
 }
@@ -35,7 +35,8 @@ function SenseLevel({ sense }: { sense: WordSense }) {
 function SenseReading({ sense: { reading } }: { sense: WordSense }) {
   if (reading === undefined) return null;
   const sounds = reading.phonemes.map((each) => each.split(' ') as Phoneme[]);
-  return <span className="quiet small"> said {sounds.map(showSound).join(' ')}</span>;
+  const said = sounds.map((sound) => showSound(sound).replaceAll('/', '')).join('');
+  return <span className="quiet small"> · said /{said}/</span>;
 }
 
 /** The sentences of a sense, the one for the class in front; the word stands out in each. */

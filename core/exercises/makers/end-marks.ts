@@ -8,6 +8,9 @@ const names = {
   us: { '.': 'period (.)', '?': 'question mark (?)', '!': 'exclamation point (!)' },
 } as const;
 
+/** Commands that are as often shouted as said. */
+const urgent = /^(?:stand|stop|look|watch|wait|run|help|go|come|hurry|listen|don)\b/i;
+
 /** Sentences without an end mark: full stop, question mark or exclamation mark. */
 export default grammarMaker({
   id: 'end-marks',
@@ -22,7 +25,9 @@ export default grammarMaker({
   make(input) {
     // A strong command may have either mark: it is no fair question.
     const named = names[input.profile?.spelling ?? 'uk'];
-    const items = sentencesByKind(input).filter(({ mark }) => mark.length === 1);
+    const items = sentencesByKind(input).filter(
+      ({ mark, kind, text }) => mark.length === 1 && !(kind === 'Command' && urgent.test(text)),
+    );
     return {
       task: {
         interaction: 'choice',

@@ -6,7 +6,8 @@ import { grammarMaker, shortage } from '../making/grammar-maker';
 import { type GivenItem, written } from '../making/written';
 import { read, shaped } from '../making/parameters';
 
-const blank = '__________________________';
+/** Short enough for its line in the type of the youngest. */
+const blank = '__________________';
 
 /** Who, did what, to whom or what, why: notes first, then a whole sentence that can be checked. */
 export default grammarMaker({
