@@ -45,13 +45,13 @@ export default readingMaker({
     return {
       notes: shortOf(chosen.length, Math.min(wanted, 3), 'questions that it answers for certain'),
       ...written(
-        chosen.map(({ question, answer, accepted, sentence }) => ({
+        chosen.map(({ question, answer, accepted, sentence, means }) => ({
           word: question,
           prompt: question,
           answer,
           accepted,
           lines: answer.length > 40 ? 2 : 1,
-          reason: proofOf(sentence),
+          reason: means === undefined ? proofOf(sentence) : `${means} ${proofOf(sentence)}`,
         })),
       ),
     };

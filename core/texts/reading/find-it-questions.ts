@@ -13,6 +13,8 @@ export interface FoundQuestion {
   readonly answer: string;
   readonly accepted: readonly string[];
   readonly sentence: PassageSentence;
+  /** Whom the pronoun of the sentence means: She is Mina here. */
+  readonly means?: string;
 }
 
 const LONGEST_QUESTION = 18;
@@ -102,6 +104,15 @@ const becoming = /^(?:turn|change|grow|divide|break|make|cut|fall)$/;
 const roughly =
   /^(?:about|over|nearly|almost|around|up|to|more|less|fewer|than|at|least|most|some)$/;
 
+/** Sixty-two is one number, whatever it is tagged. */
+const isNumber = ({ tag, lower: word }: TaggedToken) =>
+  tag === 'number' ||
+  /^(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)-\p{L}+$/u.test(word);
+
+/** Do, does or did, as the verb of the statement wants it. */
+const doOf = ({ analysis, subject }: PlainStatement) =>
+  analysis.main?.group.past ? 'did' : subject.plural ? 'do' : 'does';
+
 function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuestion[] {
   const { text, analysis, parts, subject, sentence } = statement;
   const { main } = analysis;
@@ -125,7 +136,14 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
     if (asks !== 'why' && /\b(?:him|them|it|he|she|they)\b/i.test(answer)) return;
     if (owns.test(rest) && !rest.includes(subject.text) && asks === 'who') return;
     const unique = [...new Set(accepted)].filter((other) => other !== '' && other !== answer);
-    found.push({ asks, question: asked, answer: capital(answer), accepted: unique, sentence });
+    const { pronoun } = statement;
+    const are = subject.plural ? 'are' : 'is';
+    found.push({
+      ...{ asks, question: asked, answer: capital(answer), accepted: unique, sentence },
+      ...(pronoun === undefined
+        ? {}
+        : { means: `${capital(pronoun)} ${are} ${subject.text} here.` }),
+    });
   };
   const ask = (word: string, gone: readonly TaggedToken[]) => {
     const question = asQuestion(without(statement, gone), lexicon);
@@ -205,7 +223,7 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
   if (object !== undefined && partOf(statement, 'to whom') === undefined) {
     const answer = textOf(text, object.tokens);
     const head = object.tokens[object.tokens.length - 1];
-    const number = object.tokens.findIndex(({ tag }) => tag === 'number');
+    const number = object.tokens.findIndex(isNumber);
     const counts =
       number >= 0 &&
       object.tokens[number + 1] !== undefined &&
@@ -221,12 +239,18 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
       );
       const things = object.tokens.slice(after);
       const exact = textOf(text, object.tokens.slice(0, after));
+      const counted = `how many ${textOf(text, things)}`;
+      const has = base === 'have' && finite.at === verb.at;
       if (after > 0) {
-        add('how many', ask(`how many ${textOf(text, things)}`, object.tokens), exact, [answer]);
+        add(
+          'how many',
+          has ? `${counted} ${doOf(statement)} ${subject.text} have` : ask(counted, object.tokens),
+          exact,
+          [answer],
+        );
       }
     } else if (base === 'have' && finite.at === verb.at) {
-      const does = main.group.past ? 'did' : subject.plural ? 'do' : 'does';
-      add('what', `what ${does} ${subject.text} have`, answer, [
+      add('what', `what ${doOf(statement)} ${subject.text} have`, answer, [
         answer.replace(/^(?:the|a|an) /i, ''),
       ]);
     } else if (

@@ -29,6 +29,8 @@ export interface PlainStatement {
   readonly parts: ClauseParts;
   readonly subject: Referent;
   readonly sentence: PassageSentence;
+  /** The pronoun that stands there for the subject, where one does. */
+  readonly pronoun?: string;
 }
 
 const female =
@@ -188,6 +190,7 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
           parts: clauseParts(again.tokens, again.main, again.clauses),
           subject: who,
           sentence,
+          pronoun: first.text,
         });
         continue;
       }
@@ -195,6 +198,21 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
       if (who === undefined) continue;
       spoken.push({ at, who });
       found.push({ text, analysis, parts, subject: who, sentence });
+      // Mina met Asha: she may be either.
+      for (const { name, tokens: others } of parts.parts) {
+        if (!/^(?:object|to whom|agent)$/.test(name)) continue;
+        const other = referentOf(text, others, passage, lexicon);
+        if (other !== undefined) spoken.push({ at, who: other });
+      }
+    }
+    // Whoever else is named in the sentence can be meant as well.
+    for (const name of passage.persons) {
+      const known = spoken.some(({ who }) => who.text.split(' ').includes(name));
+      if (known || !sentence.text.includes(name)) continue;
+      spoken.push({
+        at,
+        who: { text: name, plural: false, person: true, pronoun: pronounOfName(name) },
+      });
     }
   });
   return found;

@@ -1,0 +1,178 @@
+/** Makers that take their sentences from the sets, and rules that hold for what is left over. */
+import { describe, expect, test } from 'vitest';
+import { completeClass } from '../../classes/new-class';
+import { testLexicon, testMeanings } from '../../testing/test-lexicon';
+import { confusableSentences, joins, listed } from '../../languages/en/sentence-sets/sentence-sets';
+import { keyedItems, type Task } from '../interactions';
+import { makeExercise } from '../make-exercise';
+
+const lexicon = testLexicon();
+const meanings = testMeanings();
+const year4 = completeClass({
+  id: 'a',
+  name: 'A',
+  level: { system: 'uk', value: 'Y4' },
+  step: null,
+});
+const make = (maker: string, words: string[] = [], parameters = {}, seed = 1) =>
+  makeExercise({ maker, words, parameters, seed }, lexicon, meanings, year4);
+
+type Of<Kind extends Task['interaction']> = Extract<Task, { interaction: Kind }>;
+function taskOf<Kind extends Task['interaction']>(kind: Kind, ...given: Parameters<typeof make>) {
+  const { task } = make(...given);
+  if (task.interaction !== kind) throw new Error(`${given[0]} is no ${kind}.`);
+  return task as Of<Kind>;
+}
+
+const plain = (text: string) => text.replaceAll('’', "'");
+
+describe('sentences from the sets', () => {
+  test.each([
+    ['comparison-forms', 8],
+    ['how-much-how-many', 8],
+    ['place-and-time', 8],
+    ['question-tags', 8],
+    ['relative-clauses', 6],
+    ['reported-speech', 6],
+    ['used-to', 8],
+  ])('%s makes %i items of its own, none twice, each with its reason', (maker, count) => {
+    for (const seed of [1, 2, 3, 4, 5]) {
+      const items = keyedItems(make(maker, [], {}, seed).task);
+      expect(items).toHaveLength(count);
+      expect(new Set(items.map(({ question }) => question)).size).toBe(count);
+      for (const { reason } of items) expect(reason).toMatch(/\p{L}{2}.*\.$/u);
+    }
+  });
+
+  test('pairs of the teacher’s own stay pairs, whatever the seed', () => {
+    const sentences = ['It was cold.', 'We lit a fire.', 'The bell rang.', 'We went home.'];
+    for (const seed of [1, 2, 3, 4, 5, 6]) {
+      const { task } = make('join-sentences', [], { grammar: 'so', sentences }, seed);
+      const prompts = keyedItems(task).map(({ question }) => question);
+      expect(prompts).toEqual([
+        'It was cold. We lit a fire. (so)',
+        'The bell rang. We went home. (so)',
+      ]);
+    }
+  });
+
+  test('an odd sentence without a partner is named', () => {
+    const { notes } = make('join-sentences', [], {
+      sentences: ['It was cold.', 'We went.', 'It fell.'],
+    });
+    expect(notes.map(({ text }) => text).join(' ')).toContain('“It fell.” has no second sentence');
+  });
+
+  test('only pairs that bear the joiner are given', () => {
+    for (const joiner of ['because', 'so', 'but', 'although', 'until']) {
+      const { task } = make('join-sentences', [], { grammar: joiner, count: 10 }, 2);
+      for (const { question } of keyedItems(task)) {
+        const row = joins.find(({ first, second }) =>
+          plain(question).startsWith(`${first} ${second}`),
+        );
+        expect(listed(row?.fitting ?? '', ','), question).toContain(joiner);
+      }
+    }
+  });
+
+  test('a contrast is asked only where the sentence settles it', () => {
+    const sentences = [
+      'We saw the fox yesterday.',
+      'I have known Bram since May.',
+      'She has seen the fox.', // nothing says when
+    ];
+    const { task } = make('tense-contrast', [], { sentences });
+    expect(
+      keyedItems(task)
+        .map(({ answer }) => answer)
+        .sort(),
+    ).toEqual(['have known', 'saw']);
+  });
+
+  test('each word of a set is asked before one is asked twice', () => {
+    const task = taskOf('choice', 'confusable-words', ['their']);
+    const words = task.items.map(({ word }) => word.toLowerCase());
+    expect(new Set(words.map(plain))).toEqual(new Set(['there', 'their', "they're"]));
+    const sentences = confusableSentences.map(({ sentence }) => sentence.replace('___', '______'));
+    for (const { prompt } of task.items) expect(sentences).toContain(plain(prompt));
+  });
+
+  test('a fault that cannot be made surely in own sentences is refused with a way on', () => {
+    const { notes, task } = make('repair-sentence', [], {
+      grammar: 'wrong tense',
+      sentences: ['The wind rose.', 'We went home.'],
+    });
+    expect(keyedItems(task)).toEqual([]);
+    expect(notes.map(({ text }) => text).join(' ')).toContain('take your sentences away');
+  });
+});
+
+describe('nothing vanishes in silence', () => {
+  const many =
+    'lake rain snail gate boat coat snow window bee leaf rainbow snowman sunshine horse'.split(' ');
+
+  test('words without room are named', () => {
+    const { notes } = make('fluency-grid', many);
+    expect(notes.map(({ text }) => text).join(' ')).toMatch(
+      /\d+ of 14 words are used\. Left for a second sheet: /,
+    );
+  });
+
+  test('every word of a grid stands there twice or more', () => {
+    for (const seed of [1, 2, 3, 4, 5, 6, 7, 8]) {
+      const counts = new Map<string, number>();
+      for (const { word } of taskOf('speak', 'fluency-grid', many, {}, seed).items) {
+        counts.set(word, (counts.get(word) ?? 0) + 1);
+      }
+      for (const [word, count] of counts) expect(count, word).toBeGreaterThanOrEqual(2);
+    }
+  });
+
+  test('words that all fit are not spoken of', () => {
+    expect(make('sentence-gaps', ['bridge', 'candle', 'ladder', 'mirror']).notes).toEqual([]);
+  });
+});
+
+describe('something to choose from', () => {
+  test.each([
+    [
+      ['rain', 'snail', 'train', 'paint'],
+      ['a–e', 'ai', 'ay'],
+    ],
+    [
+      ['boat', 'coat', 'road'],
+      ['o–e', 'oa', 'ow'],
+    ],
+    [
+      ['feet', 'tree', 'bee'],
+      ['ea', 'ee', 'y'],
+    ],
+  ])('one spelling gets two neighbours: %s', (words, bank) => {
+    expect(taskOf('gap', 'missing-grapheme', words).bank).toEqual(bank);
+  });
+
+  test('short words of several vowels have the vowel left out, and are read aloud', () => {
+    const { notes, task } = make('missing-grapheme', ['map', 'hen', 'pig', 'fox', 'sun']);
+    expect(task.interaction === 'gap' && [...task.bank].sort()).toEqual(['a', 'e', 'i', 'o', 'u']);
+    expect(notes[0]?.text).toContain('aloud');
+  });
+
+  test('the odd one is odd by one thing alone', () => {
+    const words =
+      'apple bread cheese milk carrot shirt sock hat glove boot bus train car bike cat mat'.split(
+        ' ',
+      );
+    const { items } = taskOf('choice', 'odd-one-out', words);
+    expect(items.length).toBeGreaterThanOrEqual(5);
+    for (const { options } of items) {
+      const others = options.filter(({ right }) => !right).map(({ text }) => text);
+      const odd = options.find(({ right }) => right)?.text ?? '';
+      // No other starts with a letter that the odd one shares with the rest.
+      const starts = [...others, odd].map((text) => text.charAt(0));
+      const alone = starts.filter(
+        (letter) => starts.indexOf(letter) === starts.lastIndexOf(letter),
+      );
+      expect(alone.length === 1 && alone[0] !== odd.charAt(0)).toBe(false);
+    }
+  });
+});

@@ -1,0 +1,103 @@
+import { describe, expect, test } from 'vitest';
+import { testLexicon } from '../../testing/test-lexicon';
+import { findItQuestions } from './find-it-questions';
+import { openPassage } from './passage';
+import { statementsOf } from './statements-of';
+import { completeMaterial } from './text-material';
+
+const lexicon = testLexicon();
+const passage = (body: string) => openPassage(completeMaterial(body), lexicon);
+const told = (body: string) => statementsOf(passage(body), lexicon).map(({ text }) => text);
+const asked = (body: string) =>
+  findItQuestions(passage(body), lexicon).map(({ question, answer }) => `${question} ${answer}.`);
+
+describe('whom a pronoun means', () => {
+  test.each([
+    ['Mina took the kite. She ran down the hill.', 'Mina ran down the hill.'],
+    ['The bees work all day. They use wax.', 'The bees use wax.'],
+    ['Daniel Okoro moved to Leeds. He studied English.', 'Daniel Okoro studied English.'],
+    ['Her brother Bram came too. He carried the bag.', 'Bram carried the bag.'],
+    ['The gate fell. It broke the fence.', 'The gate broke the fence.'],
+  ])('%s', (body, last) => {
+    expect(told(body).at(-1)).toBe(last);
+  });
+
+  test.each([
+    'Mina met Asha. She lost her hat.', // either of them
+    'The woman waved. Mina ran home. She wrote a letter.',
+    'The dogs chased the cats. They went home.', // either of them
+    'It rained. They went home.', // nobody was named
+    '“I am cold,” said Bram.', // speech
+    'Is the gate open? Shut it.',
+  ])('%s: nothing is made of what is not sure', (body) => {
+    expect(told(body).some((text) => /lost|wrote|went|cold|open/.test(text))).toBe(false);
+  });
+
+  test('a second verb has the subject said again', () => {
+    expect(told('The children sat on a rock and ate six plums.')).toEqual([
+      'The children sat on a rock.',
+      'The children ate six plums.',
+    ]);
+  });
+
+  test('a name after a word of time is no part of it', () => {
+    const [statement] = statementsOf(
+      passage('In the evening Mina mended the tail with ribbon.'),
+      lexicon,
+    );
+    expect(statement?.subject.text).toBe('Mina');
+  });
+});
+
+// Questions and answers written by hand before the code was run on these sentences.
+describe('questions that a sentence answers', () => {
+  test.each([
+    [
+      'On Saturday Mina took her kite to the hill.',
+      'On which day did Mina take her kite to the hill? On Saturday.',
+    ],
+    ['The wind rose at noon.', 'When did the wind rise? At noon.'],
+    ['Bram freed the kite with a stick.', 'How did Bram free the kite? With a stick.'],
+    ['The children ate six plums.', 'How many plums did the children eat? Six.'],
+    [
+      'The largest barrier has sixty-two gates.',
+      'How many gates does the largest barrier have? Sixty-two.',
+    ],
+    [
+      'The queen lives in the middle of the hive.',
+      'Where does the queen live? In the middle of the hive.',
+    ],
+    [
+      'Bram came too because he wanted to see the sea.',
+      'Why did Bram come too? Because he wanted to see the sea.',
+    ],
+    ['A beekeeper opens the hive in summer.', 'Who opens the hive in summer? A beekeeper.'],
+    [
+      'The government closed the last gap in November.',
+      'In which month did the government close the last gap? In November.',
+    ],
+    ['His parents have invited sixty guests.', 'How many guests have his parents invited? Sixty.'],
+  ])('%s', (body, question) => {
+    expect(asked(body)).toContain(question);
+  });
+
+  test.each([
+    ['A good hive gives the beekeeper thirty jars of honey.', /^What does a good hive give/],
+    ['The nectar turns into honey.', /^Where/],
+    ['He gets up at five.', /^Where/],
+    ['The queen lays up to two thousand eggs every day.', /^Where/],
+    ['The kite was red, with a long tail.', /^How/],
+  ])('%s: not asked, because the answer would be none', (body, wrong) => {
+    expect(asked(body).filter((question) => wrong.test(question))).toEqual([]);
+  });
+
+  test('no question holds its own answer', () => {
+    const body =
+      'The water rose quickly and covered whole villages. Farmers drove their cattle to higher ground. Soldiers filled thousands of bags with sand. The disaster changed the country.';
+    const questions = findItQuestions(passage(body), lexicon);
+    expect(questions.length).toBeGreaterThan(8);
+    for (const { question, answer } of questions) {
+      expect(question.toLowerCase()).not.toContain(answer.toLowerCase());
+    }
+  });
+});
