@@ -162,7 +162,8 @@ const finders: Readonly<Record<string, Structure['find']>> = {
     tokens.flatMap((token, at) =>
       /^whos?e|whom$/.test(token.lower) && /^(?:whose|whom)$/.test(token.lower) && at > 0
         ? [[span([token])]]
-        : token.lower === 'which' && tokens[at - 1]?.tag === 'preposition'
+        : // On which day did it fall? A preposition that begins the sentence begins a question.
+          token.lower === 'which' && tokens[at - 1]?.tag === 'preposition' && at > 1
           ? [[span(tokens.slice(at - 1, at + 1))]]
           : [],
     ),
