@@ -1,10 +1,14 @@
 import { readingMaker, shortOf } from '../making/reading-maker';
-import { simpleClause } from '../../texts/reading/simple-clause';
+import { statementsOf } from '../../texts/reading/statements-of';
 import { numbered } from '../making/usable-words';
 
 /** Sentences that give the order away by their first word, or need the one before. */
 const tells =
-  /^(?:then|next|after|afterwards|finally|at last|later|first|second|third|before|meanwhile|soon|he|she|it|they|this|that|these|but|and|so)\b/i;
+  /^(?:then|next|after|afterwards|finally|at last|later|first|second|third|before|meanwhile|soon|this|that|these|but|and|so)\b/i;
+
+/** What happened again and again has no place in the order; nor has what only was so. */
+const habit = /\b(?:always|never|often|usually|sometimes|every|each|used to|would)\b/i;
+const pointsBack = /\b(?:he|she|it|they|him|them)\b/i;
 
 /** What happened first? Sentences of the text in another order. */
 export default readingMaker({
@@ -20,18 +24,22 @@ export default readingMaker({
   instruction: 'Number the sentences in the order in which they happen in the text.',
   make({ passage, random, lexicon, wanted: asked }) {
     const wanted = Math.min(8, asked);
-    const told = passage.sentences.filter(({ text, words }) => {
-      if (words > 18 || tells.test(text)) return false;
-      const clause = simpleClause(text, passage.names, lexicon);
-      return clause !== undefined && clause.past && clause.auxiliary === undefined;
+    const told = statementsOf(passage, lexicon).filter(({ text, analysis, sentence }) => {
+      const { main, tenseAspect } = analysis;
+      const event =
+        tenseAspect === 'past simple' &&
+        main?.group.negative === false &&
+        !/^(?:be|have|know|want|like|need|live)$/.test(main.group.verb.base ?? '');
+      const alone = !tells.test(text) && !habit.test(text) && !pointsBack.test(text);
+      return event && alone && text.split(' ').length <= 18 && sentence.speaker === undefined;
     });
     const distinct = told.filter(
       ({ text }, index) => told.findIndex((each) => each.text === text) === index,
     );
     const chosen = random
-      .shuffle(distinct)
+      .shuffle(distinct.map(({ text }, at) => ({ text, at })))
       .slice(0, wanted)
-      .sort((left, right) => left.start - right.start)
+      .sort((left, right) => left.at - right.at)
       .map(({ text }) => text);
     let pieces = random.shuffle(chosen);
     // Never in order already.

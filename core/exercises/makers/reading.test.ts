@@ -4,6 +4,8 @@ import { fernhillDemo } from '../../demo/fernhill';
 import { layOutSheet } from '../../sheets/sheet';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { poems, proses } from '../../testing/texts';
+import { openPassage } from '../../texts/reading/passage';
+import { statementsOf } from '../../texts/reading/statements-of';
 import { completeMaterial, materialOf, type TextMaterial } from '../../texts/reading/text-material';
 import { editableTexts } from '../hand-edits';
 import { interactionOf } from '../interactions';
@@ -175,7 +177,10 @@ describe('keys are proved by the text', () => {
     for (const seed of [1, 2, 3, 4]) {
       const { task } = make('order-of-events', station, seed);
       const [item] = task.interaction === 'order' ? task.items : [];
-      const places = (item?.key ?? []).map((sentence) => body.indexOf(sentence));
+      const told = statementsOf(openPassage(completeMaterial(station), lexicon), lexicon);
+      const places = (item?.key ?? []).map((sentence) =>
+        told.findIndex(({ text }) => text === sentence),
+      );
       expect(places.length).toBeGreaterThanOrEqual(3);
       expect([...places].sort((left, right) => left - right)).toEqual(places);
       expect(places.every((place) => place >= 0)).toBe(true);
@@ -188,7 +193,9 @@ describe('keys are proved by the text', () => {
       if (task.interaction !== 'match') throw new Error('It is a match.');
       for (const pair of task.pairs) {
         const right = task.rights.find(({ id }) => id === pair.partner)?.text ?? '';
-        expect(body.toLowerCase()).toContain(`${pair.left.text} ${right}`.toLowerCase());
+        // The doer may stand there as a pronoun: what was done stands in the text word for word.
+        expect(body).toContain(right);
+        expect(body.toLowerCase()).toContain(pair.left.text.toLowerCase());
       }
     }
   });

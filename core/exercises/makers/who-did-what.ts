@@ -1,9 +1,9 @@
 import { proofOf } from '../../texts/reading/passage';
-import { simpleClause } from '../../texts/reading/simple-clause';
+import { statementsOf } from '../../texts/reading/statements-of';
 import { readingMaker, shortOf } from '../making/reading-maker';
 import { matchTask } from '../making/match-task';
 
-const pointsBack = /\b(?:he|she|it|they|this|that|these|those)\b/i;
+const pointsBack = /\b(?:he|she|it|they|him|them|this|that|these|those)\b/i;
 
 /** Who did what: the doers of a text to be joined to what they did. */
 export default readingMaker({
@@ -20,19 +20,30 @@ export default readingMaker({
   make({ passage, random, lexicon, wanted: asked }) {
     const wanted = Math.min(8, asked);
     const seen = new Set<string>();
-    const found = random.shuffle(passage.sentences).flatMap((sentence) => {
-      if (sentence.words > 16) return [];
-      const clause = simpleClause(sentence.text, passage.names, lexicon);
-      if (clause?.auxiliary !== undefined) return [];
-      if (clause === undefined || pointsBack.test(clause.subject)) return [];
-      const did = [clause.auxiliary, clause.verb, clause.rest].filter((part) => part).join(' ');
-      const who = clause.subject.toLowerCase();
-      // One line for each doer: with two, both could be joined.
-      if (seen.has(who) || seen.has(did)) return [];
-      seen.add(who);
-      seen.add(did);
-      return [{ who: clause.subject, did, sentence }];
-    });
+    const found = random
+      .shuffle(statementsOf(passage, lexicon))
+      .flatMap(({ text, analysis, parts, subject, sentence }) => {
+        const last = parts.subject[parts.subject.length - 1];
+        const { main } = analysis;
+        if (main === undefined || last === undefined || main.group.verb.base === 'be') return [];
+        if (text.split(' ').length > 16 || main.group.negative) return [];
+        // What is done begins after the subject; what stood in front of it is left out.
+        const did = text
+          .slice(last.end)
+          .replace(/[.!]+$/, '')
+          .trim();
+        // Daniel Okoro is Daniel.
+        const who = (
+          /^\p{Lu}/u.test(subject.text) ? (subject.text.split(' ')[0] ?? '') : subject.text
+        ).toLowerCase();
+        // One line for each doer: with two, both could be joined.
+        // The old woman and the woman may be one: a noun stands on the left once.
+        const head = who.split(' ').at(-1) ?? who;
+        if (pointsBack.test(did) || did === '' || seen.has(head) || seen.has(did)) return [];
+        seen.add(head);
+        seen.add(did);
+        return [{ who: subject.text, did, sentence }];
+      });
     const chosen = found.slice(0, wanted);
     return {
       notes: shortOf(chosen.length, 3, 'people and things that do something'),

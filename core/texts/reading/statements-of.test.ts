@@ -26,6 +26,7 @@ describe('whom a pronoun means', () => {
     'Mina met Asha. She lost her hat.', // either of them
     'The woman waved. Mina ran home. She wrote a letter.',
     'The dogs chased the cats. They went home.', // either of them
+    'The woman gave the children warm rolls. They went home.', // rolls do not walk
     'It rained. They went home.', // nobody was named
     '“I am cold,” said Bram.', // speech
     'Is the gate open? Shut it.',

@@ -20,6 +20,8 @@ export interface Referent {
   readonly person: boolean;
   /** The pronoun that a name or a word tells; undefined where it may be either. */
   readonly pronoun?: 'he' | 'she' | undefined;
+  /** Spoken of without being the subject: it may be meant, but never surely. */
+  readonly aside?: boolean;
 }
 
 export interface PlainStatement {
@@ -148,8 +150,13 @@ function meantBy(pronoun: string, recent: readonly Referent[]): Referent | undef
   // Daniel Okoro is Daniel.
   const keyOf = ({ text }: Referent) =>
     /^\p{Lu}/u.test(text) ? (text.split(' ')[0] ?? text) : text;
-  const different = [...new Map(fits.map((each) => [keyOf(each), each])).values()];
-  return different.length === 1 ? different[0] : undefined;
+  // Where it was a subject once, it can be meant.
+  const ordered = [...fits].sort(
+    (left, right) => Number(right.aside ?? false) - Number(left.aside ?? false),
+  );
+  const different = [...new Map(ordered.map((each) => [keyOf(each), each])).values()];
+  const [only] = different;
+  return different.length === 1 && only?.aside !== true ? only : undefined;
 }
 
 /** Sentences back in which somebody is still spoken of. */
@@ -162,6 +169,8 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
     const before = passage.sentences[at - 1];
     if (before && before.paragraph !== sentence.paragraph) spoken = spoken.slice(-2);
     if (/["“”]/.test(sentence.text) || sentence.speaker !== undefined) return;
+    // A baker called Adrian saved them: called is no verb of the sentence.
+    if (/\b(?:called|named) \p{Lu}/u.test(sentence.text)) return;
     const whole = analyseSentence(sentence.text, lexicon);
     if (!whole.sure || whole.type !== 'declarative' || whole.completeness !== 'complete') return;
     for (const text of clausesAlone(sentence.text, whole)) {
@@ -202,7 +211,7 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
       for (const { name, tokens: others } of parts.parts) {
         if (!/^(?:object|to whom|agent)$/.test(name)) continue;
         const other = referentOf(text, others, passage, lexicon);
-        if (other !== undefined) spoken.push({ at, who: other });
+        if (other !== undefined) spoken.push({ at, who: { ...other, aside: true } });
       }
     }
     // Whoever else is named in the sentence can be meant as well.
@@ -211,7 +220,13 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
       if (known || !sentence.text.includes(name)) continue;
       spoken.push({
         at,
-        who: { text: name, plural: false, person: true, pronoun: pronounOfName(name) },
+        who: {
+          text: name,
+          plural: false,
+          person: true,
+          pronoun: pronounOfName(name),
+          aside: true,
+        },
       });
     }
   });
