@@ -1,8 +1,6 @@
 import { quantities } from '../../languages/en/sentence-sets/sentence-sets';
-import type { ChoiceItem } from '../interactions/choice/task';
-import { asSpelled, forClass } from '../making/for-class';
+import { choiceOfThree } from '../making/choice-of-three';
 import { grammarMaker } from '../making/grammar-maker';
-import { numbered } from '../making/usable-words';
 
 /** A word of quantity for each gap, of three. */
 export default grammarMaker({
@@ -17,21 +15,7 @@ export default grammarMaker({
   usual: 8,
   title: 'How much? How many?',
   instruction: 'Read the sentence. Tick the word that fits.',
-  make(input) {
-    const { wanted, random } = input;
-    const items = forClass(quantities, input, ({ sentence, right }) =>
-      sentence.replace('___', right),
-    )
-      .slice(0, wanted)
-      .map(({ sentence, right, wrong1, wrong2, reason }): Omit<ChoiceItem, 'id'> => ({
-        word: right,
-        prompt: asSpelled(sentence.replace('___', '______'), input),
-        options: numbered(
-          random.shuffle([right, wrong1, wrong2].map((text) => ({ text, right: text === right }))),
-          'option',
-        ),
-        reason: asSpelled(reason, input),
-      }));
-    return { task: { interaction: 'choice', items: numbered(random.shuffle(items)) } };
-  },
+  make: (input) => ({
+    task: choiceOfThree(quantities, input),
+  }),
 });

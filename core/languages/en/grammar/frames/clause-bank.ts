@@ -200,36 +200,6 @@ export const bankConditions: readonly BankCondition[] = pairs
     return { condition: half(condition), result: half(result) };
   });
 
-/** Commands of the weather club. */
-export const bankCommands: readonly string[] = [
-  'Close the gate behind you.',
-  'Read the gauge before breakfast.',
-  'Write the number in the log book.',
-  'Put on your warm coat.',
-  'Wait for me at the bridge.',
-  'Do not touch the broken wire.',
-  'Look at the clouds over the hill.',
-  'Bring the lamp into the hut.',
-  'Never stand under a tree in a storm.',
-  'Sweep the snow from the steps.',
-  'Please ring the bell at noon.',
-  'Carry the ladder up the hill.',
-];
-
-/** Exclamations with what and how. */
-export const bankExclamations: readonly string[] = [
-  'What a storm that was!',
-  'How cold the hut is!',
-  'What strong wind we have today!',
-  'How fast the clouds move!',
-  'What a beautiful rainbow it is!',
-  'How loud the thunder is!',
-  'What long icicles these are!',
-  'How deep the snow lies!',
-  'What a noise the wind makes!',
-  'How bright the moon is!',
-];
-
 /** Adjectives and adverbs for things and deeds of the bank. */
 export const bankAdjectives = [
   'old',
@@ -243,4 +213,3 @@ export const bankAdjectives = [
   'clever',
   'brave',
 ];
-export const bankAdverbs = ['often', 'again', 'soon', 'sometimes', 'suddenly'];
