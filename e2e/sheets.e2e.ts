@@ -295,3 +295,52 @@ test('a class adds words that it takes for each other, and meets them in an exer
   await page.locator('.paper-stack').getByText('A ______ blew all night.').first().waitFor();
   await desk.close();
 });
+
+test('an exercise with too little on it is no sheet, and says how it becomes one', async () => {
+  const desk = await openLesson();
+  const { page } = desk;
+  await openExercise(page, 'Sort the /ā/ words');
+  const panel = page.getByRole('complementary', { name: /^Check for/ });
+  const words = panel.getByRole('button', { name: /^Remove / });
+  for (let left = await words.count(); left > 2; left -= 1) {
+    await words.first().click();
+    await expect.poll(() => words.count()).toBe(left - 1);
+  }
+  const place = page.getByRole('region', { name: /not a sheet yet/ });
+  await place.getByText(/needs 4 words or more .*; \d|none of these can be used/).waitFor();
+  expect(await page.locator('.paper-stack .paper-page').count()).toBe(0);
+  expect(await page.getByRole('button', { name: 'Print 0 pages' }).isDisabled()).toBe(true);
+  await expectNoViolations(page, 'an exercise that is not a sheet yet');
+
+  // The rest of the lesson prints without it, and says so.
+  const scope = page.getByRole('combobox', { name: 'What to print' });
+  await scope.selectOption('lesson');
+  await page.getByText('One exercise of this lesson is not ready, and not printed').waitFor();
+  expect(await page.getByRole('button', { name: /^Print [1-9]\d* pages$/ }).count()).toBe(1);
+  await scope.selectOption('exercise');
+
+  // One click brings words that fit; one undo takes them away again.
+  await place.getByRole('button', { name: /^Add .* and / }).click();
+  await page.locator('.paper-stack .paper-page').first().waitFor();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await place.waitFor();
+
+  // Or another exercise of the same two words.
+  await place.getByRole('list').getByRole('button', { name: 'Word wheel' }).click();
+  await page.locator('.paper-stack .paper-page').first().waitFor();
+
+  // What is made from a text asks for one.
+  await page.getByRole('button', { name: 'Add to Alone' }).click();
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('Notes page');
+  await page
+    .locator('.maker-menu.show')
+    .getByRole('button', { name: 'Notes page' })
+    .first()
+    .click();
+  await page
+    .getByRole('region', { name: /not a sheet yet/ })
+    .getByText('Choose a text')
+    .waitFor();
+  expect(desk.faults).toEqual([]);
+  await desk.close();
+}, 240_000);

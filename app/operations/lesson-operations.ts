@@ -1,6 +1,8 @@
 /** What can be done to a lesson, its parts and its sheets. */
 import type { ExerciseParameters } from '~core/exercises/making/exercise';
+import { recipeFor } from '~core/exercises/recipe-for';
 import type { SheetLayout } from '~core/paper/sheet-layout';
+import { joinList } from '~core/kernel/join-list';
 import {
   stageIds,
   stageNames,
@@ -9,7 +11,7 @@ import {
   type StageId,
 } from '~core/records/lesson';
 import { blockKinds, blockNames, type SheetBlock } from '~core/sheets/blocks/sheet-block';
-import { Fields, Id, OneOf, Text, Whole, Word } from './fields';
+import { Fields, Id, OneOf, Text, Texts, Whole, Word } from './fields';
 import { ChangeError, operation, type Operations } from './operation';
 
 class Field {
@@ -43,8 +45,15 @@ class SetParameters extends OnePart {
   @Fields() parameters!: Readonly<Record<string, unknown>>;
   @Text(400) label!: string;
 }
+class ChangeMaker extends OnePart {
+  @Id() maker!: string;
+  @Text(300) name!: string;
+}
 class PartWord extends OnePart {
   @Word() word!: string;
+}
+class PartWords extends OnePart {
+  @Texts(40) words!: string[];
 }
 class Swap extends OnePart {
   @Word() from!: string;
@@ -181,6 +190,13 @@ export const lessonOperations: Operations<Lesson> = {
         parameters: withParameters(stored.parameters, parameters),
       })),
   }),
+  /** Another exercise of the same material: what was chosen about the material stays. */
+  'change-maker': op({
+    input: ChangeMaker,
+    label: (_, { name }) => `Took ${name} instead`,
+    step: (lesson, { part, maker }) =>
+      withPart(lesson, part, (stored) => ({ ...stored, ...recipeFor(maker, stored) })),
+  }),
   shuffle: op({
     input: OnePart,
     label: () => 'Shuffled again',
@@ -205,6 +221,15 @@ export const lessonOperations: Operations<Lesson> = {
         words: stored.words.some((each) => each.toLowerCase() === word.toLowerCase())
           ? stored.words
           : [...stored.words, word],
+      })),
+  }),
+  'add-words': op({
+    input: PartWords,
+    label: (_, { words }) => `Added ${joinList(words, 'and')}`,
+    step: (lesson, { part, words }) =>
+      withPart(lesson, part, (stored) => ({
+        ...stored,
+        words: [...new Set([...stored.words, ...words])],
       })),
   }),
   'remove-word': op({

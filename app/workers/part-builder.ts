@@ -6,6 +6,7 @@ import { acceptedOf } from '~core/exercises/accepted';
 import { recipeProblems } from '~core/exercises/catalogue';
 import { editableTexts, type EditableText } from '~core/exercises/hand-edits';
 import { interactionOf } from '~core/exercises/interactions';
+import { otherMakers } from '~core/exercises/other-makers';
 import type { Exercise, ExerciseParameters } from '~core/exercises/making/exercise';
 import {
   checkExercise,
@@ -68,6 +69,8 @@ export interface BuiltExercise {
   readonly checks: readonly CheckedWord[];
   /** Words within reach that would fit as well. */
   readonly suggestions: readonly string[];
+  /** Other exercises that the same material makes, looked for where this one has too little. */
+  readonly others: readonly string[];
 }
 
 /** A part that cannot be made, and why. */
@@ -173,6 +176,10 @@ export class PartBuilder {
       sheet: layOutSheet(exercise, profile, footer, undefined, recipe.layout),
       checks: checked ? checkExercise(recipe, exercise, profile, this.lexicon) : [],
       suggestions: checked ? suggestWords(recipe, profile, this.lexicon) : [],
+      others:
+        exercise.short === undefined
+          ? []
+          : otherMakers(this.placed(recipe, context), this.lexicon, meanings, profile),
     };
     if (this.built.size >= BUILDS_KEPT) this.built.delete(this.built.keys().next().value ?? '');
     this.built.set(key, made);

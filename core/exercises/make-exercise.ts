@@ -13,7 +13,6 @@ import { findStructures } from '../texts/fit/structures';
 import { withAccepted } from './accepted';
 import { applyEdits } from './hand-edits';
 import { packOf, speaks } from '../languages/registry/registry';
-import { canDo } from '../languages/language-pack';
 import { interactionOf, keyedItems, markTask, type Task } from './interactions';
 import type { Mark } from './interactions/kit/verdict';
 import type { GapItem } from './interactions/gap/task';
@@ -21,6 +20,7 @@ import type { SortCard } from './interactions/sort/task';
 import type { Maker, MakerInput } from './making/maker';
 import { grammarTerms } from '../languages/en/grammar/grammar-terms';
 import { makers } from './makers';
+import { shortageOf } from './shortage';
 import { Random } from '../kernel/random';
 import { versionOf, versionParameters } from './versions';
 
@@ -91,7 +91,8 @@ export function makeExercise(
   if (maker.needsText === true && input.text === undefined) {
     return withoutText(maker, recipe, language);
   }
-  const plain = versionOf(maker.make(input), version, maker.fewestWords);
+  const whole = maker.make(input);
+  const plain = versionOf(whole, version, maker.fewestWords);
   const edited = applyEdits(plain.task, recipe.parameters.edits ?? []);
   const task = withAccepted(edited.task, recipe.parameters.accept);
   const made = { ...plain, task, notes: [...plain.notes, ...edited.notes] };
@@ -104,19 +105,10 @@ export function makeExercise(
   // Three of the four words of an odd one out are no answer, and stand there all the same.
   const used =
     maker.usesWords === false ? maker.fewestWords : items === 0 ? 0 : Math.max(items, shown);
-  if (used < maker.fewestWords) {
-    notes.unshift({
-      text: `${maker.name} needs ${maker.fewestWords} words or more (${maker.needs}); ${used === 0 ? 'none' : used} of these can be used.`,
-    });
-  }
+  const missing = shortageOf(maker, recipe, whole.task, used);
   if (rest.length > 0 && used > 0) {
     notes.push({
       text: `${recipe.words.length - rest.length} of ${recipe.words.length} words are used. Left for a second sheet: ${rest.join(', ')}.`,
-    });
-  }
-  if (!canDo(packOf(language), maker.asks)) {
-    notes.unshift({
-      text: `${maker.name} needs the sounds or meanings of the words, which Wordane computes for English so far. Choose a matching exercise, cards or handwriting instead.`,
     });
   }
   return {
@@ -128,6 +120,7 @@ export function makeExercise(
     ...made,
     screenInstruction: instructionOnScreen(maker, recipe.parameters.instruction, made.instruction),
     ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
+    ...(missing === undefined ? {} : { short: missing }),
     notes: [...notes, ...problems.map((text) => ({ text }))],
   };
 }
@@ -161,11 +154,8 @@ function withoutText(maker: Maker, recipe: ExerciseRecipe, language: string): Ex
     screenInstruction: '',
     worked: false,
     task: { interaction: 'write', items: [], script: [] },
-    notes: [
-      {
-        text: `${maker.name} is made from a text. Choose one in this panel, or bring one in under Texts.`,
-      },
-    ],
+    short: `${maker.name} is made from a text. Choose one in this panel, or bring one in under Texts.`,
+    notes: [],
   };
 }
 

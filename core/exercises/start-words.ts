@@ -23,7 +23,10 @@ function keyedWords(
   meanings: Meanings | undefined,
 ): string[] {
   const maker = findMaker(recipe.maker);
-  const keyed = new Set(wordsOfTask(makeExercise(recipe, lexicon, meanings).task));
+  const { task } = makeExercise(recipe, lexicon, meanings);
+  // A word that stands as the heading of its kind is used as well as the cards under it.
+  const headings = task.interaction === 'sort' ? task.headings.map(({ label }) => label) : [];
+  const keyed = new Set([...wordsOfTask(task), ...headings]);
   const counts = new Map<string, number>();
   return recipe.words.filter((word) => {
     if (!keyed.has(word)) return false;

@@ -55,6 +55,9 @@ function exerciseFace(
       problems: ['An exercise was removed from the lesson. Take its block away.'],
     };
   }
+  if (exercise.short !== undefined) {
+    return { blocks: [], problems: [`${exercise.title} is left out: ${exercise.short}`] };
+  }
   const sized = versionStyle(exercise, style);
   const face = paperFace(exercise, sized);
   const heading = textBlock(`${number}${exercise.title}`, sized, {
@@ -83,7 +86,9 @@ const languageOf = ({ blocks }: BlockSheet) =>
 
 /** Numbers of the exercises, where there is more than one. */
 function numbersOf(blocks: readonly ResolvedBlock[]): Map<string, string> {
-  const ids = blocks.filter(({ block }) => block.kind === 'exercise').map(({ block }) => block.id);
+  const ids = blocks
+    .filter(({ block, exercise }) => block.kind === 'exercise' && exercise?.short === undefined)
+    .map(({ block }) => block.id);
   return new Map(ids.map((id, index) => [id, ids.length > 1 ? `${index + 1}. ` : '']));
 }
 
@@ -162,7 +167,7 @@ function keyBlocks(sheet: BlockSheet, style: SheetStyle): Block[] {
   return [
     titleBlock(`Key: ${sheet.title}${named}`, { ...style, title: style.body * 1.2 }),
     ...sheet.blocks.flatMap(({ block, exercise }) =>
-      exercise === undefined
+      exercise === undefined || exercise.short !== undefined
         ? []
         : [
             textBlock(`${numbers.get(block.id) ?? ''}${exercise.title}`, style, {

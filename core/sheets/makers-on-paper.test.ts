@@ -1,14 +1,24 @@
 import { describe, expect, test } from 'vitest';
+import { fernhillDemo } from '../demo/fernhill';
 import { makeExercise } from '../exercises/make-exercise';
+import type { Exercise } from '../exercises/making/exercise';
 import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
+import { materialOf } from '../texts/reading/text-material';
 import { textWidth } from '../paper/measure';
 import { papers } from '../kernel/paper-size';
 import { layOutSheet } from './sheet';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();
+const beside = Object.fromEntries(
+  ['rain', 'hail', 'snow', 'cat'].map((word, index) => [
+    word,
+    { translation: ['pluie', 'grêle', 'neige', 'chat'][index] ?? '' },
+  ]),
+);
+const stories = fernhillDemo(lexicon).texts.map(materialOf);
 const material = [
   'rain',
   'hail',
@@ -37,9 +47,13 @@ describe.each(makers.map((maker) => [maker.name, maker.id] as const))('%s on pap
   test.each(profiles)(
     'everything stands inside the margins, and nothing is said to be wrong',
     (profile) => {
-      const recipe = { maker: id, words: material, parameters: {}, seed: 5 };
+      const recipe = { maker: id, words: material, parameters: { beside }, seed: 5 };
       const words = startWords(recipe, profile, lexicon, meanings);
-      const exercise = makeExercise({ ...recipe, words }, lexicon, meanings);
+      const made = [undefined, ...stories].map((reading) =>
+        makeExercise({ ...recipe, words, reading }, lexicon, meanings),
+      );
+      // One of the texts has what it takes: marked methods, signal words, events.
+      const exercise = made.find(({ short }) => short === undefined) as Exercise;
       const sheet = layOutSheet(exercise, profile, 'Fernhill weather club');
       expect(sheet.problems).toEqual([]);
       expect(sheet.pages.map((page) => page.part)).toEqual(

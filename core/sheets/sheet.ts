@@ -153,6 +153,15 @@ function keyBlocks(exercise: Exercise, style: SheetStyle): Block[] {
   return [titleBlock(`Key: ${exercise.title}${named}`, title), ...answers, ...credit];
 }
 
+/** An exercise with too little for a sheet has no pages: a title over nothing is never printed. */
+const noSheet = ({ title, short = '' }: Exercise, { paper, font }: SheetStyle): Sheet => ({
+  title,
+  paper: paper.name,
+  font,
+  pages: [],
+  problems: [short],
+});
+
 /**
  * Lays an exercise out for a class: the learner's pages and, unless left out,
  * the key's. Paper and font are the class's where the layout says nothing.
@@ -167,6 +176,7 @@ export function layOutSheet(
   layout: SheetLayout = {},
 ): Sheet {
   const plain = sheetStyle(profile, layout);
+  if (exercise.short !== undefined) return noSheet(exercise, plain);
   const larger = exercise.parameters.version === 'support' ? SUPPORT_SIZE : 1;
   const style = { ...plain, body: plain.body * larger, lineRoom: plain.lineRoom * larger };
   const { blocks, problems, credit } = fitLearner(exercise, style, layout);

@@ -3,7 +3,7 @@ import { Button } from 'react-bootstrap';
 import { BsCheckCircle, BsX } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { CheckedWord } from '~core/exercises/make-exercise';
-import { makerInfo, makerName } from '~core/exercises/catalogue';
+import { makerInfo } from '~core/exercises/catalogue';
 import type { ExercisePart, Send } from './built-part';
 import { ExerciseOptions } from './ExerciseOptions';
 import { ItemsByHand } from './ItemsByHand';
@@ -188,20 +188,22 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
           send={send}
         />
       ))}
-      <div className="check-card d-flex gap-2">
-        <BsCheckCircle className="text-success mt-1 flex-none" aria-hidden="true" />
-        <span>
-          {openCount > 0
-            ? `${openCount} open ${openCount === 1 ? 'question' : 'questions'}: no key can be computed. Write model answers under “Change items by hand”.${keyed > 0 ? ` ${keyed} answers keyed.` : ''}`
-            : keyed > 0 && checks.length === 0 && !speaks(profile.language, 'words')
-              ? `${keyed} answers keyed. Reach is computed for English so far.`
-              : keyed === 0
-                ? `Nothing to key yet. ${makerName(part.maker)} needs ${info?.needs ?? 'other words'}.`
-                : past.length === 0
-                  ? `All ${checks.length} words are within reach, and every answer is keyed.`
-                  : `${keyed} answers keyed; ${checks.length - past.length} of the words are within reach.`}
-        </span>
-      </div>
+      {exercise.short === undefined && (
+        <div className="check-card d-flex gap-2">
+          <BsCheckCircle className="text-success mt-1 flex-none" aria-hidden="true" />
+          <span>
+            {openCount > 0
+              ? `${openCount} open ${openCount === 1 ? 'question' : 'questions'}: no key can be computed. Write model answers under “Change items by hand”.${keyed > 0 ? ` ${keyed} answers keyed.` : ''}`
+              : keyed > 0 && checks.length === 0 && !speaks(profile.language, 'words')
+                ? `${keyed} answers keyed. Reach is computed for English so far.`
+                : keyed === 0
+                  ? 'Nothing here is keyed: it is a page to use, not to mark.'
+                  : past.length === 0
+                    ? `All ${checks.length} words are within reach, and every answer is keyed.`
+                    : `${keyed} answers keyed; ${checks.length - past.length} of the words are within reach.`}
+          </span>
+        </div>
+      )}
       {usesWords && <Words open={open} send={send} />}
       <ExerciseOptions open={open} send={send} />
       <TryAnswer key={part.id} open={open} profile={profile} />

@@ -61,6 +61,7 @@ export function DownloadMenu(props: {
   };
   const pages = open.sheet.pages.filter((page) => page.part === face);
   const before = face === 'key' ? open.sheet.pages.length - pages.length : 0;
+  const empty = sheets.every((sheet) => sheet.pages.length === 0);
   const savePicture = (index: number) =>
     run(() =>
       saveFromServer(
@@ -75,14 +76,19 @@ export function DownloadMenu(props: {
       <Dropdown as={ButtonGroup} align="end">
         <Button
           variant="outline-dark"
-          disabled={pdf !== 'can be made' || state === 'working'}
+          disabled={pdf !== 'can be made' || state === 'working' || empty}
           onClick={() => void run(() => saveFromServer('/pdf', { title, sheets }, title, setPlace))}
           aria-describedby={pdf !== undefined && pdf !== 'can be made' ? 'no-pdf' : undefined}
         >
           <BsDownload aria-hidden="true" />{' '}
           {state === 'working' ? place || 'Making the file …' : 'Download PDF'}
         </Button>
-        <Dropdown.Toggle split variant="outline-dark" aria-label="Download as something else" />
+        <Dropdown.Toggle
+          split
+          variant="outline-dark"
+          aria-label="Download as something else"
+          disabled={open.sheet.pages.length === 0}
+        />
         <Dropdown.Menu aria-label="Download as">
           <Dropdown.Header aria-level={2}>{open.title}</Dropdown.Header>
           {(Object.keys(documentKinds) as DocumentKind[])

@@ -87,6 +87,13 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
               learners={profile.roster.length}
               onWord={setLit}
               title={lesson.title}
+              missing={
+                scope === 'lesson'
+                  ? built.filter((each) => isExercise(each) && each.exercise.short !== undefined)
+                      .length
+                  : 0
+              }
+              send={send}
             />
           ) : (
             <Empty title="No exercise yet">

@@ -150,6 +150,9 @@ export function Stages({ lesson, built, broken, openId, language, send }: Stages
                       />
                       <span>
                         {name}
+                        {isExercise(made) && made.exercise.short !== undefined && (
+                          <span className="d-block reach-tag">not a sheet yet</span>
+                        )}
                         {worst !== 'secure' && (
                           <span className="d-block">
                             <ReachTag reach={worst} />

@@ -4,7 +4,8 @@ import type { Reach } from '~core/reach/check-word';
 import type { Sheet } from '~core/sheets/sheet';
 import { PaperPage } from '~/ui/PaperPage';
 import type { Downloadable } from '~/documents/download';
-import { isExercise, titleOf, type BuiltPart } from './built-part';
+import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
+import { ShortSheet } from './ShortSheet';
 import { DownloadMenu } from './DownloadMenu';
 
 export type Face = 'learner' | 'key';
@@ -33,12 +34,29 @@ export interface WorkbenchProps {
   readonly learners: number;
   readonly onWord: (word: string) => void;
   readonly title: string;
+  /** Exercises of what is printed that have too little for a sheet. */
+  readonly missing: number;
+  readonly send: Send;
 }
 
 /** The paper as it prints, and how to get it. */
 export function Workbench(props: WorkbenchProps) {
-  const { open, shown, sheets, face, onFace, scope, onScope, learners, onWord, title } = props;
+  const {
+    open,
+    shown,
+    sheets,
+    face,
+    onFace,
+    scope,
+    onScope,
+    learners,
+    onWord,
+    title,
+    missing,
+    send,
+  } = props;
   const { sheet, checks } = open;
+  const short = isExercise(open) && open.exercise.short !== undefined;
   const reach = new Map<string, Reach>(checks.map((check) => [check.word, check.reach]));
   const pages = shown.pages.filter((page) => page.part === face);
   const count = sheets.reduce((sum, each) => sum + each.pages.length, 0);
@@ -69,16 +87,30 @@ export function Workbench(props: WorkbenchProps) {
             <option value="lesson">Whole lesson and keys</option>
           </select>
           <DownloadMenu sheets={sheets} title={title} open={downloadOf(open)} face={face} />
-          <Button onClick={() => window.print()} aria-label={`Print ${count} pages`}>
+          <Button
+            disabled={count === 0}
+            onClick={() => window.print()}
+            aria-label={`Print ${count} pages`}
+          >
             <BsPrinter aria-hidden="true" /> Print {count} {count === 1 ? 'page' : 'pages'}
           </Button>
         </div>
       </div>
-      {sheet.problems.length > 0 && (
+      {missing > 0 && (
+        <div className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }}>
+          {missing === 1
+            ? 'One exercise of this lesson is'
+            : `${missing} exercises of this lesson are`}{' '}
+          not ready, and not printed: open {missing === 1 ? 'it' : 'them'} on the left to see what
+          is missing.
+        </div>
+      )}
+      {sheet.problems.length > 0 && !short && (
         <div className="message mb-3 mx-auto" style={{ maxWidth: 660 }} role="alert">
           {sheet.problems.join(' ')}
         </div>
       )}
+      {short && <ShortSheet open={open} send={send} />}
       <div className="paper-stack">
         {pages.map((page) => (
           <PaperPage

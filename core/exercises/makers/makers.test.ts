@@ -46,8 +46,8 @@ describe('sort by spelling', () => {
   });
 
   test('too few words: says how many are needed', () => {
-    const { notes } = make('sort-by-spelling', ['rain', 'day']);
-    expect(notes[0]?.text).toMatch(/needs 4 words or more .*; 2 of these can be used\./);
+    const { short } = make('sort-by-spelling', ['rain', 'day']);
+    expect(short).toMatch(/needs 4 words or more .*; 2 of these can be used\./);
   });
 });
 

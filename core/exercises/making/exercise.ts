@@ -30,6 +30,8 @@ export interface Exercise {
   /** What the task's interaction asks of paper; nothing where it is absent. */
   readonly paper?: object;
   readonly notes: readonly MakerNote[];
+  /** Why there is no sheet: what is missing, and what to do. Absent where there is enough. */
+  readonly short?: string;
   /** Printed above the items. */
   readonly reading?: TextMaterial;
 }

@@ -36,9 +36,6 @@ export interface SortMakerSettings extends Pick<
   readonly most?: number;
 }
 
-/** Headings with a single word make no sort. */
-const LEAST_UNDER_HEADING = 1;
-
 /** A maker of sorts. */
 export function sortMaker(settings: SortMakerSettings): Maker {
   const { title, instruction, homeOf, most = 12, ...rest } = settings;
@@ -65,15 +62,17 @@ export function sortMaker(settings: SortMakerSettings): Maker {
         if (found.heading === word.word) continue;
         cards.push({ text: word.word, home: found.heading, reason: found.reason });
       }
-      const headings = [...counts]
-        .filter(([, count]) => count >= LEAST_UNDER_HEADING)
-        .map(([label]) => ({ id: label, label }));
-      const more: MakerNote[] = [];
-      if (headings.length === 1) {
-        more.push({
-          text: `Every word belongs under ${headings[0]?.label ?? ''}. Add words of another kind.`,
-        });
-      }
+      const filled = new Set(cards.map(({ home }) => home));
+      const headings = [...counts.keys()]
+        .filter((label) => filled.has(label))
+        .map((label) => ({ id: label, label }));
+      // A heading under which no other word would come is left out, and its word with it.
+      const more: MakerNote[] = used
+        .filter(({ found }) => !filled.has(found.heading))
+        .map(({ word: { word } }) => ({
+          word,
+          text: `${word} is the only word of its kind, so that it is left out. Add another, and it comes back.`,
+        }));
       if (past.length > 0) {
         more.push({
           text: `There is room for ${most} words of a kind: ${joinList(past, 'and')} were left out.`,
