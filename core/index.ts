@@ -122,6 +122,7 @@ export const formsTable = strictly('formsTable', inputs.formsTable, sentences.fo
 export const checkWriting = strictly('checkWriting', inputs.checkWriting, sentences.checkWriting);
 
 /** A number with its unit as it is read aloud. */
+export const readMeasure = strictly('readMeasure', inputs.readMeasure, sentences.readMeasure);
 export const measureWords = strictly('measureWords', inputs.measureWords, sentences.measureWords);
 
 /** What grammar can be found, changed and taught: names of features, structures and targets. */

@@ -5,6 +5,7 @@
  */
 import type { Accent } from '../kernel/accent';
 import type { Span } from '../kernel/span';
+import type { Random } from '../kernel/random';
 import type { Spelling } from '../kernel/spelling';
 
 /** What a pack may know, beside what every pack has. */
@@ -39,6 +40,35 @@ export interface LearnerPhrases {
   readonly date: string;
 }
 
+/** Kinds of written numbers that can be asked for, as a teacher calls them. */
+export const numberKindNames = [
+  'measures',
+  'temperatures',
+  'whole numbers',
+  'decimals',
+  'fractions',
+  'percentages',
+  'money',
+  'dates',
+  'times',
+  'years',
+  'ordinals',
+  'ranges',
+  'phone numbers',
+] as const;
+export type NumberKindName = (typeof numberKindNames)[number];
+
+/** Numbers, prices, dates, times … in words. */
+export interface NumberReader {
+  /** Every accepted reading, the preferred first, and why. @throws RangeError where it is none */
+  read(
+    text: string,
+    spelling: Spelling,
+  ): { readonly kind: NumberKindName; readonly readings: readonly string[]; readonly rule: string };
+  /** One of the kind, made up. */
+  sample(kind: NumberKindName, random: Random, spelling: Spelling): string;
+}
+
 export interface LanguagePack {
   /** BCP 47. */
   readonly tag: string;
@@ -55,8 +85,8 @@ export interface LanguagePack {
   };
   /** Names of the synthesiser's voices, one where accents are not told apart; absent where it cannot be heard. */
   readonly voice?: string | Readonly<Record<Accent, string>>;
-  /** A measure in words: `3.7 mm`. @throws RangeError where it is none */
-  readonly inWords?: (measure: string, spelling: Spelling) => string;
+  /** Numbers as they are read aloud. */
+  readonly numbers?: NumberReader;
 }
 
 /** True where the pack knows all that is asked for. */

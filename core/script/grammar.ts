@@ -15,7 +15,7 @@ import type { SentenceCheck } from '../languages/shared/sentence-check';
 import { checkWriting as checkText } from '../languages/en/grammar/writing/check-writing';
 import { conjugate } from '../languages/en/forms/conjugate';
 import { tenseFeatures } from '../languages/en/grammar/transform/form-change';
-import { measureWords as read } from '../languages/en/speech/measure-words';
+import { measureWords as read, readAloud } from '../languages/en/speech/read-aloud';
 import { loadedLexicon } from './loaded';
 
 /** What is in an English sentence. */
@@ -81,6 +81,17 @@ export function measureWords({
   spelling?: Spelling;
 }) {
   return { words: read(measure, spelling) };
+}
+
+/** A number, measure, price, date, time … with every accepted reading, the preferred first. */
+export function readMeasure({
+  text,
+  variety = 'international',
+}: {
+  text: string;
+  variety?: 'us' | 'international';
+}) {
+  return readAloud(text, variety === 'us' ? 'us' : 'uk');
 }
 
 /** What grammar can be found, changed and taught: names of features, structures and targets. */

@@ -157,5 +157,6 @@ export const inputs = {
   formsTable: { verb: text, tense: text, spelling },
   checkWriting: { text, check },
   measureWords: { measure: text, spelling },
+  readMeasure: { text, variety: oneOf(['us', 'international']) },
   grammar: {},
 } as const satisfies Readonly<Record<string, Fields>>;

@@ -1,12 +1,12 @@
 /** English: the first pack, which knows everything that a pack can know so far. */
 import { abilities, type Ability } from '../language-pack';
 import { plainPack } from '../shared/plain-pack';
-import { measureWords } from './speech/measure-words';
+import { englishNumbers } from './speech/read-aloud';
 
 export const english = plainPack({
   tag: 'en',
   name: 'English',
   can: new Set(Object.keys(abilities) as Ability[]),
   voice: { american: 'en-us', british: 'en-gb-x-rp' },
-  inWords: measureWords,
+  numbers: englishNumbers,
 });

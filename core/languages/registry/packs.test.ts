@@ -58,7 +58,9 @@ describe('the packs there are', () => {
   });
 
   test('measures are read aloud where the pack can', () => {
-    expect(packOf('en').inWords?.('3.7 mm', 'uk')).toBe('three point seven millimetres');
-    expect(packOf('fr').inWords).toBeUndefined();
+    expect(packOf('en').numbers?.read('3.7 mm', 'uk').readings[0]).toBe(
+      'three point seven millimetres',
+    );
+    expect(packOf('fr').numbers).toBeUndefined();
   });
 });

@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { formsOfVerb, verbForms } from '../forms/verb-forms';
 import { conjugate } from '../forms/conjugate';
 import { testLexicon } from '../../../testing/test-lexicon';
-import { measureWords } from '../speech/measure-words';
+import { measureWords } from '../speech/read-aloud';
 import { analyseSentence } from './describe/describe-sentence';
 import { describe as report } from './find/sentence-report';
 import { findInText } from './find/find-in-text';
