@@ -2,6 +2,7 @@ import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { BsCheckCircle, BsX } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
+import type { MakerNote } from '~core/exercises/making/exercise';
 import type { CheckedWord } from '~core/exercises/make-exercise';
 import { makerInfo } from '~core/exercises/catalogue';
 import type { ExercisePart, Send } from './built-part';
@@ -86,6 +87,38 @@ function CheckCard({
         )}
       </div>
     </article>
+  );
+}
+
+/** What the maker says; where it asks, each answer is a button. */
+function Note({ note, part, send }: { note: MakerNote; part: string; send: Send }) {
+  const { text, choices = [], word } = note;
+  return (
+    <div className="message message--note small mb-3">
+      {text}
+      {choices.length > 0 && (
+        <ul className="chips mt-2" aria-label={text}>
+          {choices.map(({ label, parameters }) => (
+            <li key={label}>
+              <button
+                type="button"
+                className="chip text-start"
+                onClick={() =>
+                  send({
+                    intent: 'parameters',
+                    part,
+                    parameters,
+                    label: `Chose for ${word ?? 'the exercise'}: ${label}`,
+                  })
+                }
+              >
+                {label}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
   );
 }
 
@@ -174,9 +207,7 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
     <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
       <h2>Check for {profile.name}</h2>
       {exercise.notes.map((note) => (
-        <p key={note.text} className="message message--note small">
-          {note.text}
-        </p>
+        <Note key={note.text} note={note} part={part.id} send={send} />
       ))}
       {ordered.map((check) => (
         <CheckCard

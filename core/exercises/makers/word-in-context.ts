@@ -1,9 +1,93 @@
-import { senseInContext } from '../../texts/reading/sense-in-context';
+import type { WordSense } from '../../languages/en/words/meanings';
 import { define } from '../../languages/en/words/meanings';
-import { readingMaker, shortOf } from '../making/reading-maker';
+import { offeredAge } from '../../reach/fitness';
+import { wordTokens } from '../../texts/analysis/word-tokens';
+import { functionWords } from '../../texts/devices/device';
+import { readingMaker, shortOf, type ReadingInput } from '../making/reading-maker';
 import { numbered } from '../making/usable-words';
+import {
+  explainedWords,
+  LONGEST_MEANING,
+  senseParameters,
+  type ExplainedWord,
+} from '../making/words-of-text';
 
-const LONGEST = 80;
+/** Other words of its topic that are looked at for meanings near by. */
+const MOST_NEIGHBOURS = 60;
+
+/** How much earlier or later than the word its neighbours are understood, at most. */
+const YEARS_APART = 3;
+
+interface Wrong {
+  readonly text: string;
+  readonly feedback: string;
+}
+
+const contents = (text: string) =>
+  new Set(wordTokens(text).flatMap(({ key }) => (functionWords.has(key) ? [] : [key.slice(0, 5)])));
+
+/** True where two meanings say so much alike that both could be right. */
+function isAlike(one: string, other: string): boolean {
+  const [left, right] = [contents(one), contents(other)];
+  const shared = [...left].filter((word) => right.has(word)).length;
+  return shared * 2 >= Math.min(left.size, right.size);
+}
+
+/**
+ * Two wrong meanings: another sense of the word itself, then meanings of words
+ * of its topic and class, near by but not the same.
+ */
+function wrongMeanings(
+  { word, meaning, sense, sentence }: ExplainedWord,
+  { lexicon, meanings, random, profile, text }: ReadingInput,
+): Wrong[] {
+  if (meanings === undefined || sentence === undefined) return [];
+  const age = profile ? offeredAge(profile) : 18;
+  const plain = (each: WordSense) =>
+    each.definition.length <= LONGEST_MEANING &&
+    (each.from ?? 0) <= age &&
+    !each.definition.includes(word) &&
+    !isAlike(each.definition, meaning);
+  const own = define(word, meanings, lexicon)
+    .senses.filter(
+      (each) => each.source === 'wordane' && each.wordClass === sense?.wordClass && plain(each),
+    )
+    .slice(0, 1)
+    .map((each) => ({
+      text: each.definition,
+      feedback: 'It can mean this, but not in this sentence.',
+    }));
+  const wordClass = sense?.wordClass ?? 'n';
+  const level = lexicon.find(word)?.age ?? 10;
+  const topics = sense?.topics ?? lexicon.topicsOf(word);
+  const near = new Set([...(sense?.near ?? []), ...(sense?.opposites ?? [])]);
+  const body = text.body.toLowerCase();
+  const sameTopic = topics.flatMap((topic) => [...lexicon.topicWords(topic)]);
+  const sameClass = (other: string) =>
+    other !== word &&
+    !near.has(other) &&
+    // June and Sunday are names, and nothing to take a word for.
+    lexicon.find(other)?.word === other.toLowerCase() &&
+    Math.abs((lexicon.find(other)?.age ?? 99) - level) <= YEARS_APART;
+  const neighbours = random
+    .shuffle([...new Set(sameTopic)].filter(sameClass))
+    .slice(0, MOST_NEIGHBOURS)
+    .flatMap((other): Wrong[] => {
+      const [first] = define(other, meanings, lexicon).senses;
+      if (first === undefined || first.source !== 'wordane' || first.wordClass !== wordClass)
+        return [];
+      // What is near the other word is not wrong either.
+      if (first.near.includes(word) || !plain(first) || body.includes(other)) return [];
+      return [{ text: first.definition, feedback: `That is ${other}.` }];
+    });
+  const found: Wrong[] = [];
+  for (const each of [...own, ...neighbours]) {
+    if (found.length === 2) break;
+    if (found.some((other) => isAlike(other.text, each.text))) continue;
+    found.push(each);
+  }
+  return found;
+}
 
 /** What does the word mean here? Three meanings, one that fits. */
 export default readingMaker({
@@ -11,74 +95,50 @@ export default readingMaker({
   name: 'What the word means here',
   description: 'A word in its sentence and three meanings, one of which fits this text.',
   interaction: 'choice',
-  needs: 'a text with some less common words',
+  needs: 'a text with some words that are hard for the class',
   needsMeanings: true,
+  parameters: senseParameters,
   usual: 5,
   title: 'What does the word mean here?',
   instruction: 'Find the word in the text. Tick the meaning that fits.',
-  make({ text, passage, random, lexicon, meanings, wanted }) {
+  make(input) {
+    const { random, wanted, meanings } = input;
     if (meanings === undefined)
       return {
         task: { interaction: 'choice', items: [] },
         notes: ['The meanings are not loaded yet.'],
       };
-    const words = passage.keywords
-      .filter((word) => (lexicon.find(word)?.zipf ?? 9) < 5.2 && !lexicon.isUnfit(word))
-      .sort((left, right) => (lexicon.find(left)?.zipf ?? 9) - (lexicon.find(right)?.zipf ?? 9))
-      .slice(0, wanted * 3);
-    const items = random.shuffle(words).flatMap((word) => {
-      const sentence = passage.sentences.find(({ text: said }) =>
-        new RegExp(`(?<!\\p{L})${word}`, 'iu').test(said),
-      );
-      const sense = sentence
-        ? senseInContext(word, sentence.text, text.body, meanings, lexicon)
-        : undefined;
-      if (
-        sentence === undefined ||
-        sense === undefined ||
-        !sense.sure ||
-        sense.definition.length > LONGEST ||
-        sense.definition.includes(word)
-      )
-        return [];
-      // Other senses of the word itself make the best wrong answers, then meanings of other words of the text.
-      const others = [
-        ...define(word, meanings, lexicon).senses.filter(
-          (each) => each.definition !== sense.definition && each.wordClass !== sense.wordClass,
-        ),
-        ...random
-          .shuffle(passage.keywords.filter((each) => each !== word))
-          .slice(0, 12)
-          .flatMap((each) => define(each, meanings, lexicon).senses.slice(0, 1)),
-      ].filter(
-        ({ definition, near }) =>
-          definition.length <= LONGEST &&
-          definition !== sense.definition &&
-          !definition.includes(word) &&
-          !near.includes(word),
-      );
-      const wrong = [
-        ...new Map(others.map((each) => [each.definition.toLowerCase(), each])).values(),
-      ].slice(0, 2);
-      if (wrong.length < 2) return [];
+    const { words, notes } = explainedWords(input, wanted * 2);
+    const items = words.flatMap((each) => {
+      const { form, meaning, sentence } = each;
+      const wrong = wrongMeanings(each, input);
+      if (sentence === undefined || wrong.length < 2) return [];
       return [
         {
-          word,
-          prompt: `${word} (${sentence.where})`,
+          word: form,
+          prompt: `${form} (${sentence.where})`,
           options: numbered(
             random.shuffle([
-              { text: sense.definition, right: true },
-              ...wrong.map(({ definition }) => ({ text: definition, right: false })),
+              { text: meaning, right: true },
+              ...wrong.map((one) => ({ ...one, right: false })),
             ]),
             'option',
           ),
           reason: `“${sentence.text}”`,
+          at: sentence.start,
         },
       ];
     });
+    const chosen = items.slice(0, wanted).sort((left, right) => left.at - right.at);
     return {
-      notes: shortOf(items.length, Math.min(wanted, 2), 'words with a short meaning'),
-      task: { interaction: 'choice', items: numbered(items.slice(0, wanted)) },
+      notes: [
+        ...shortOf(chosen.length, Math.min(wanted, 2), 'words with a short meaning'),
+        ...(chosen.length < wanted ? notes : []),
+      ],
+      task: {
+        interaction: 'choice',
+        items: numbered(chosen.map(({ at: _, ...item }) => item)),
+      },
     };
   },
 });

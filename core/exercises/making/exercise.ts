@@ -9,6 +9,11 @@ import type { Version } from '../../kernel/version';
 export interface MakerNote {
   readonly word?: string;
   readonly text: string;
+  /** What the teacher can choose where it cannot be settled surely: each sets parameters of the recipe. */
+  readonly choices?: readonly {
+    readonly label: string;
+    readonly parameters: Readonly<Record<string, unknown>>;
+  }[];
 }
 
 export interface Exercise {

@@ -4,6 +4,7 @@ import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { openPassage, type Passage } from '../../texts/reading/passage';
 import type { TextMaterial } from '../../texts/reading/text-material';
 import type { Task } from '../interactions';
+import type { MakerNote } from './exercise';
 import type { GivenItem } from './written';
 import type { Maker, MakerInput, MakerOutput } from './maker';
 import { flag, howMany, read, shaped, type Parameters } from './parameters';
@@ -36,7 +37,7 @@ export interface ReadingMakerSettings extends Pick<
   readonly make: (input: ReadingInput) => {
     readonly task: Task;
     readonly paper?: object;
-    readonly notes?: readonly string[];
+    readonly notes?: readonly (string | MakerNote)[];
     readonly title?: string;
     readonly instruction?: string;
   };
@@ -95,7 +96,7 @@ export function readingMaker(settings: ReadingMakerSettings): Maker {
         worked: parameters.worked ?? maker.workedByDefault,
         task: made.task,
         ...(made.paper ? { paper: made.paper } : {}),
-        notes: (made.notes ?? []).map((note) => ({ text: note })),
+        notes: (made.notes ?? []).map((note) => (typeof note === 'string' ? { text: note } : note)),
       };
     },
     replacements: () => [],

@@ -51,6 +51,13 @@ const greetings = new Set(
   ),
 );
 
+/** Most words of a line that stands above a text as its title. */
+const LONGEST_TITLE = 9;
+
+/** A short line without an end mark: a title, a place, an item of a list; no sentence to ask about. */
+const isTitle = (text: string) =>
+  !/[.!?…:;,]["'”’»)\]]*$/u.test(text.trim()) && text.trim().split(/\s+/).length <= LONGEST_TITLE;
+
 /** The base forms of nouns and verbs that a text tells of most, the most frequent first. */
 export function keywordsIn(text: string, names: ReadonlySet<string>, lexicon: Lexicon): string[] {
   const counts = new Map<string, number>();
@@ -70,7 +77,8 @@ export function openPassage(material: TextMaterial, lexicon: Lexicon): Passage {
   const verse = kind === 'poem';
   const all = paragraphsIn(body).filter(({ start, end }) => !isHeading(body.slice(start, end)));
   const found = sentencesIn(body, verse).filter(
-    ({ start, end }) => !isHeading(body.slice(start, end)),
+    ({ start, end }) =>
+      !isHeading(body.slice(start, end)) && (verse || !isTitle(body.slice(start, end))),
   );
   const tokens = wordTokens(body);
   const names = namesIn(tokens, sentenceStarts(body, found, verse ? linesIn(body) : all), lexicon);

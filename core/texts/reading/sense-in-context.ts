@@ -1,9 +1,9 @@
 /** The sense of a word that fits where it stands: the one that shares the most with the words around it. */
+import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { define, type Meanings, type WordSense } from '../../languages/en/words/meanings';
 import { wordTokens } from '../analysis/word-tokens';
 import { functionWords } from '../devices/device';
-import { formsOf } from '../fit/word-form';
 
 const stem = (word: string) => word.slice(0, Math.max(4, word.length - 3));
 
@@ -14,15 +14,84 @@ const fullStems = (text: string) =>
       .map(({ key }) => stem(key)),
   );
 
-export interface SenseHere extends WordSense {
-  /** False where nothing around the word tells its senses apart. */
-  readonly sure: boolean;
+/** Letters of the word classes that senses have, by what a word is in its sentence. */
+const letters: Readonly<Record<string, string>> = {
+  noun: 'n',
+  nouns: 'n',
+  base: 'v',
+  present: 'v',
+  third: 'v',
+  past: 'v',
+  participle: 'v',
+  ing: 'v',
+  adjective: 'a',
+  adverb: 'd',
+};
+
+/** The class of a word in a sentence as senses name it; undefined where it is none that means much. */
+export function classInSentence(
+  word: string,
+  sentence: string,
+  lexicon: Lexicon,
+): string | undefined {
+  const key = word.toLowerCase();
+  const { tokens } = analyseSentence(sentence, lexicon);
+  const token =
+    tokens.find(({ lower }) => lower === key) ?? tokens.find(({ base }) => base === key);
+  return token && letters[token.tag];
 }
 
 /**
- * The likeliest sense of a word in a sentence. Senses come with the commonest
- * first; a sense moves up by what its definition, example and near share
- * with the sentence and the text (after Lesk 1986).
+ * Whose part or kind a gloss speaks of. The tail of a kite is not the part of an
+ * animal, and a bee has wings that no bird has: such a gloss fits only where the
+ * text has one of them.
+ */
+const bearer =
+  /\b(?:an?|the) (animal|bird|fish|person|horse|dog|cow|plant|tree|ship|boat|house|car)(?:['’]s| (?:body|that|which))|\b(?:of|on) (?:an?|the) (animal|bird|fish|horse|plant|tree|ship|boat|house|car)\b/;
+
+function hasBearer(definition: string, text: string, meanings: Meanings, lexicon: Lexicon) {
+  const match = bearer.exec(definition);
+  const kind = match?.[1] ?? match?.[2];
+  if (kind === undefined || kind === 'person') return true;
+  const words = new Set(wordTokens(text).map(({ key }) => key));
+  if (words.has(kind) || words.has(`${kind}s`)) return true;
+  const named = new RegExp(`\\b${kind}\\b`);
+  return [...words].some(
+    (word) =>
+      !functionWords.has(word) &&
+      define(word, meanings, lexicon).senses.some(
+        ({ wordClass, definition: said }) => wordClass === 'n' && named.test(said.slice(0, 40)),
+      ),
+  );
+}
+
+/** What a text is about: how many of its words belong to each topic. */
+function topicsOf(text: string, lexicon: Lexicon): Map<string, number> {
+  const counts = new Map<string, number>();
+  const words = new Set(wordTokens(text.slice(0, 20_000)).map(({ key }) => key));
+  for (const word of words) {
+    for (const topic of lexicon.topicsOf(word)) counts.set(topic, (counts.get(topic) ?? 0) + 1);
+  }
+  return counts;
+}
+
+export interface SenseHere extends WordSense {
+  /** False where nothing around the word tells its senses apart. */
+  readonly sure: boolean;
+  /** The next likely sense of the same class, where there is one: for the teacher to choose from. */
+  readonly other?: WordSense;
+}
+
+/** How much likelier than the next a sense has to be. */
+const CLEAR = 1;
+
+/**
+ * The likeliest sense of a word in a sentence. Only senses of its class there are
+ * looked at; they come with the commonest first, and a sense moves up by what its
+ * definition, sentences, near words and topics share with the sentence and the
+ * text (after Lesk 1986).
+ *
+ * @param wordClass its class in the sentence, where that is known already
  */
 export function senseInContext(
   word: string,
@@ -30,41 +99,54 @@ export function senseInContext(
   text: string,
   meanings: Meanings,
   lexicon: Lexicon,
+  wordClass = classInSentence(word, sentence, lexicon),
 ): SenseHere | undefined {
   const near = fullStems(sentence);
   const far = fullStems(text.slice(0, 20_000));
   const own = stem(word.toLowerCase());
   near.delete(own);
   far.delete(own);
-  const form = formsOf(word.toLowerCase(), lexicon)[0];
-  const inflected = form && form.form !== 'base' ? form.wordClass : undefined;
-  const letter = inflected === 'verb' ? 'v' : inflected === 'noun' ? 'n' : undefined;
-  const before =
-    new RegExp(`([\\p{L}’']+)\\s+${word}\\b`, 'iu').exec(sentence)?.[1]?.toLowerCase() ?? '';
-  const expected =
-    letter ??
-    (/^(?:a|an|the|his|her|its|their|my|our|this|that|no|some|every)$/.test(before)
-      ? 'n'
-      : /^(?:to|will|can|could|would|must|should|did|not|they|we|i|you)$/.test(before)
-        ? 'v'
-        : undefined);
-  const { senses } = define(word, meanings, lexicon);
-  const scored = senses.map((sense, index) => {
-    const said = fullStems(`${sense.definition} ${sense.example ?? ''} ${sense.near.join(' ')}`);
+  const about = topicsOf(text, lexicon);
+  const { senses, derived } = define(word, meanings, lexicon);
+  // What a campaign is does not say who a campaigner is.
+  if (derived === true) return undefined;
+  const ofClass = senses.filter(
+    (sense) => wordClass === undefined || sense.wordClass === wordClass,
+  );
+  const scored = ofClass.map((sense, index) => {
+    const told = sense.sentences.map((each) => each.text).join(' ');
+    const said = fullStems(
+      `${sense.definition} ${sense.example ?? ''} ${sense.near.join(' ')} ${told}`,
+    );
     const shared = [...said].reduce(
-      (sum, each) => sum + (near.has(each) ? 2 : far.has(each) ? 0.5 : 0),
+      (sum, each) => sum + (near.has(each) ? 2 : far.has(each) ? 0.4 : 0),
       0,
     );
-    const rightClass = expected === undefined || sense.wordClass === expected ? 0 : -3;
+    const topical = Math.min(
+      1.5,
+      0.3 * Math.max(0, ...(sense.topics ?? []).map((topic) => about.get(topic) ?? 0)),
+    );
     const ours = sense.source === 'wordane' ? 0.8 : 0;
     // cultivated since prehistoric times: a gloss that does not say what it is.
-    const vague = sense.wordClass === 'n' && /^[a-z]+ed\b/.test(sense.definition) ? -2 : 0;
-    return { sense, shared, score: shared + rightClass + ours + vague - index * 0.7, vague };
+    const vague = sense.wordClass === 'n' && /^[a-z]+ed\b/.test(sense.definition);
+    const fits = hasBearer(sense.definition, sentence, meanings, lexicon);
+    return {
+      sense,
+      shared,
+      topical,
+      score: shared + topical + ours - (vague ? 2 : 0) - (fits ? 0 : 2) - index * 0.7,
+      sound: !vague && fits,
+    };
   });
-  const best = scored.sort((left, right) => right.score - left.score)[0];
+  const [best, second] = scored.sort((left, right) => right.score - left.score);
   if (best === undefined) return undefined;
+  const alone = second === undefined;
   const sure =
-    best.vague === 0 &&
-    (best.sense.source === 'wordane' || senses.length === 1 || best.shared >= 1);
-  return { ...best.sense, sure };
+    best.sound &&
+    wordClass !== undefined &&
+    (alone
+      ? (best.sense.source === 'wordane' && best.shared + best.topical > 0) || best.shared >= 1
+      : best.score - second.score >= CLEAR &&
+        (best.sense.source === 'wordane' || best.shared >= 1));
+  return { ...best.sense, sure, ...(second ? { other: second.sense } : {}) };
 }
