@@ -1,13 +1,9 @@
 import { findDevices } from '../../texts/devices/find-devices';
 import { SyllableCounter } from '../../texts/analysis/syllable-count';
-import { proofOf, type PassageSentence } from '../../texts/reading/passage';
+import { proofOf } from '../../texts/reading/passage';
+import { purposeOf } from '../../texts/reading/purpose-of';
 import { openItem, readingMaker } from '../making/reading-maker';
 import { written } from '../making/written';
-
-const opinion =
-  /\b(?:must|should|need to|best|worst|never|always|important|everyone|surely|of course)\b/i;
-const fact = /\b\d[\d,.]*\b|\b(?:percent|per cent|metres?|degrees?|is called|means|measure)\b/i;
-const story = /[“"]|\b(?:suddenly|once|that night|one day)\b/i;
 
 /** Why was it written? To inform, to persuade, to entertain, with the lines that show it. */
 export default readingMaker({
@@ -20,38 +16,27 @@ export default readingMaker({
   title: 'Why was it written?',
   instruction: 'Decide what the author wants most, and prove it with lines from the text.',
   make({ text, passage, lexicon }) {
-    const with_ = (pattern: RegExp) =>
-      passage.sentences.filter(({ text: said }) => pattern.test(said));
-    const evidence: readonly (readonly [string, readonly PassageSentence[]])[] = [
-      ['to inform', with_(fact)],
-      ['to persuade', with_(opinion)],
-      ['to entertain', with_(story)],
-    ];
-    const [most] = [...evidence].sort((left, right) => right[1].length - left[1].length);
     const verse = text.kind === 'poem';
-    const likely = verse
-      ? 'to entertain, and to make the reader see and feel'
-      : (most?.[1].length ?? 0) > 0
-        ? (most?.[0] ?? '')
-        : '';
-    const lines = (most?.[1] ?? []).slice(0, 2).map(proofOf).join(' ');
+    const found = verse ? undefined : purposeOf(passage, lexicon);
+    const lines = (found?.lines ?? []).map(proofOf).join(' ');
     const { devices } = findDevices(text.body, lexicon, new SyllableCounter(), verse);
-    const sound = devices.find(({ kind }) => kind === 'simile' || kind === 'alliteration');
+    const picture = devices.find(({ kind }) => kind === 'simile');
+    const quoted = picture && text.body.slice(picture.start, picture.end).replace(/\s+/g, ' ');
     return {
       ...written([
         openItem(
           'What does the author want most: to inform, to persuade or to entertain?',
-          likely,
+          verse ? 'to entertain, and to make the reader see and feel' : (found?.purpose ?? ''),
           {
             word: 'purpose',
             ...(lines === '' ? {} : { reason: `Its words point to this: ${lines}` }),
           },
         ),
-        openItem('Which two lines show it? Copy them.', lines, { word: 'evidence', lines: 3 }),
+        openItem('Which lines show it? Copy one or two.', lines, { word: 'evidence', lines: 3 }),
         openItem('Who is it written for? How can you tell?', '', { word: 'reader' }),
         openItem(
           'Which words does the author choose to reach that reader?',
-          sound ? text.body.slice(sound.start, sound.end).replace(/\s+/g, ' ') : '',
+          quoted === undefined ? '' : `for example “${quoted}”`,
           { word: 'words' },
         ),
       ]),

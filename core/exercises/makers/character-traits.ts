@@ -1,4 +1,6 @@
-import { labelOf, proofOf } from '../../texts/reading/passage';
+import { labelOf, proofOf, type PassageSentence } from '../../texts/reading/passage';
+import { statementsOf } from '../../texts/reading/statements-of';
+import { traitShown } from '../../texts/reading/traits';
 import { openItem, readingMaker } from '../making/reading-maker';
 import { read, text as textField } from '../making/parameters';
 import { written } from '../making/written';
@@ -10,6 +12,19 @@ const columns = [
 ];
 
 const declared = { character: textField('About whom', 60) };
+
+/** Lines that show something are enough for a sheet without those that may. */
+const ENOUGH = 3;
+
+interface Line {
+  readonly sentence: PassageSentence;
+  /** What it says of the person: one clause, its subject named. */
+  readonly text: string;
+}
+
+/** Daniel Okoro is Daniel; Mrs Hall is Mrs Hall. */
+const firstName = (name: string) =>
+  /^(?:Mr|Mrs|Ms|Miss|Dr|Aunt|Uncle|the) /.test(name) ? name : (name.split(' ')[0] ?? name);
 
 /** Lines in which a person says or does something, and what they show. */
 export default readingMaker({
@@ -23,37 +38,57 @@ export default readingMaker({
   usual: 5,
   title: 'What is this person like?',
   instruction: 'Read each line. Write what it shows about the person.',
-  make({ passage, parameters, wanted }) {
-    const counts = passage.people
-      .map((name) => ({
-        name,
-        lines: passage.sentences.filter(
-          ({ text, speaker }) =>
-            speaker === name || new RegExp(`(?<!\\p{L})${name}(?!\\p{L})`, 'u').test(text),
-        ),
-      }))
-      .sort((left, right) => right.lines.length - left.lines.length);
+  make({ passage, lexicon, parameters, wanted }) {
+    const told = statementsOf(passage, lexicon).filter(({ subject }) => subject.person);
+    const linesOf = (name: string): Line[] => {
+      const acted = told
+        .filter(({ subject }) => firstName(subject.text) === name)
+        .map(({ sentence, text }) => ({ sentence, text }));
+      const spoken = passage.sentences
+        .filter(({ speaker }) => speaker === name)
+        .map((sentence) => ({ sentence, text: sentence.text }));
+      const all = [...acted, ...spoken].filter(({ sentence }) => sentence.words > 2);
+      return [...new Map(all.map((line) => [line.sentence.start, line])).values()];
+    };
+    const shownIn = (lines: readonly Line[]) =>
+      lines.filter(({ text }) => traitShown(text) !== undefined).length;
+    const named = told.map(({ subject }) => firstName(subject.text));
+    const candidates = [...new Set([...named, ...passage.persons])]
+      .filter((name) => /^\p{Lu}/u.test(name))
+      .map((name) => ({ name, lines: linesOf(name) }))
+      .filter(({ lines }) => lines.length > 0)
+      .sort(
+        (left, right) =>
+          shownIn(right.lines) - shownIn(left.lines) || right.lines.length - left.lines.length,
+      );
     const { character } = read(declared, parameters);
-    const person = counts.find(({ name }) => name === character) ?? counts[0];
-    if (person === undefined || person.lines.length === 0) {
+    const person = candidates.find(({ name }) => name === character) ?? candidates[0];
+    if (person === undefined) {
       return {
         ...written([], { columns }),
         notes: [
-          'No person is named in this text. Choose another text, or ask an open question instead.',
+          'No person is named in this text who does or says something. Choose another text, or ask an open question instead.',
         ],
       };
     }
+    const showing = person.lines.filter(({ text }) => traitShown(text) !== undefined);
+    const rest = person.lines.filter((line) => !showing.includes(line));
+    const chosen = [...showing, ...rest]
+      .slice(0, Math.min(wanted, Math.max(ENOUGH, showing.length)))
+      .sort((left, right) => left.sentence.start - right.sentence.start);
     return {
       title: `What is ${person.name} like?`,
       ...written(
-        person.lines.slice(0, wanted).map((sentence) =>
-          openItem(sentence.text, '', {
-            word: labelOf(sentence.text),
-            cells: [sentence.text, '', ''],
-            keyCells: [sentence.text, '', ''],
-            reason: `Open: any trait that the line bears out. ${proofOf(sentence)}`,
-          }),
-        ),
+        chosen.map(({ sentence, text }) => {
+          const shown = traitShown(text);
+          const line = sentence.text;
+          return openItem(line, shown ? `${shown.traits}: ${shown.because}` : '', {
+            word: labelOf(line),
+            cells: [line, '', ''],
+            keyCells: [line, shown?.traits ?? '', shown?.because ?? ''],
+            reason: `${shown ? `A model: “${shown.shows}” shows it; other traits` : 'Open: any trait'} that the line bears out. ${proofOf(sentence)}`,
+          });
+        }),
         { columns },
       ),
     };

@@ -1,20 +1,9 @@
 import { statementsOf } from '../../texts/reading/statements';
+import { gistOf } from '../../texts/reading/gist';
 import { proofOf } from '../../texts/reading/passage';
 import { joinList } from '../../kernel/join-list';
 import { readingMaker, shortOf } from '../making/reading-maker';
 import { numbered } from '../making/usable-words';
-
-/** Words that other short texts are about, to set beside the words of this one. */
-const elsewhere = [
-  ['kitchen', 'bread', 'oven'],
-  ['market', 'price', 'shop'],
-  ['football', 'goal', 'team'],
-  ['hospital', 'doctor', 'medicine'],
-  ['train', 'ticket', 'platform'],
-  ['beach', 'holiday', 'hotel'],
-  ['music', 'piano', 'concert'],
-  ['garden', 'flower', 'seed'],
-];
 
 /** First what it is about, then what it says: gist before detail. */
 export default readingMaker({
@@ -30,30 +19,29 @@ export default readingMaker({
   title: 'Read twice',
   instruction: 'Read quickly and answer question 1. Read again slowly for the rest.',
   make({ passage, random, lexicon, meanings, wanted }) {
-    const topics = passage.keywords.slice(0, 3);
-    const body = passage.material.body.toLowerCase();
-    const wrong = random
-      .shuffle(elsewhere.filter((group) => group.every((word) => !body.includes(word))))
-      .slice(0, 2);
+    const found = gistOf(passage, lexicon);
     const gist =
-      topics.length < 2 || wrong.length < 2
+      found === undefined
         ? []
         : [
             {
-              word: topics.join(' '),
-              prompt: 'Which words tell best what the text is about?',
+              word: found.main.join(' '),
+              prompt: 'Which words tell best what the whole text is about?',
               options: numbered(
                 random.shuffle([
-                  { text: joinList(topics, 'and'), right: true },
-                  ...wrong.map((group) => ({
-                    text: joinList(group, 'and'),
-                    right: false,
-                    feedback: 'The text does not speak of these.',
-                  })),
+                  { text: joinList(found.main, 'and'), right: true },
+                  ...random
+                    .shuffle(found.details)
+                    .slice(0, 2)
+                    .map(({ things, part }) => ({
+                      text: joinList(things, 'and'),
+                      right: false,
+                      feedback: `These come once, in ${passage.paragraphs.length > 2 ? `paragraph ${part}` : 'one part'} only.`,
+                    })),
                 ]),
                 'option',
               ),
-              reason: `${joinList(topics, 'and')} come more often than any other words.`,
+              reason: `The text tells of ${joinList(found.main, 'and')} from beginning to end; the others come once.`,
             },
           ];
     const detail = statementsOf(passage, lexicon, meanings, random, wanted - gist.length).map(

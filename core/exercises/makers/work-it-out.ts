@@ -1,53 +1,88 @@
+import { inferencesOf, whyOf } from '../../texts/reading/inference';
 import { labelOf, proofOf } from '../../texts/reading/passage';
+import { statementsOf } from '../../texts/reading/statements-of';
 import { openItem, readingMaker, shortOf } from '../making/reading-maker';
-import { written } from '../making/written';
+import { type GivenItem, written } from '../making/written';
 
-const feeling =
-  /\b(?:smiled|laughed|cried|sighed|shook|trembled|ran|hid|shouted|whispered|stared|frowned|hoped|feared|wished|afraid|happy|sad|angry|proud|worried|tired|lonely|brave|nervous|surprised|waited|stopped|turned|refused|promised|closed|opened|kept|left|gave)\b/i;
+/** Verbs of what somebody decides to do: of these it can be asked why. */
+const noDeed =
+  /^(?:be|have|seem|like|love|want|need|know|live|own|belong|hear|see|feel|think|believe|look|become|get|grow|stand|sit|lie|stay|sleep)$/;
+/** Words of a doer that a question can still be asked of. */
+const LONGEST_DOER = 4;
+const reasonGiven = /\b(?:because|so that|to \p{L}+|so|since|in order)\b/iu;
 
-/** Why do you think so? Questions whose answer has to be worked out; each points at the sentence it starts from. */
+/** What the text shows without saying it; each question points at the sentence it starts from. */
 export default readingMaker({
   id: 'work-it-out',
   name: 'Work it out',
   description:
-    'Open questions about what the text shows without saying it; each has room for a model answer.',
+    'Questions about what the text shows without saying it: a feeling, a reason, what comes next.',
   interaction: 'write',
-  needs: 'a text',
+  needs: 'a text in which somebody does something',
   usual: 4,
   title: 'Work it out',
   instruction: 'The text does not say it straight out. Give your reason with words from the text.',
-  make({ passage, random, wanted }) {
-    const shown = passage.sentences.filter(
-      ({ text, words }) => words >= 4 && words <= 26 && !/^["“]/.test(text) && !text.endsWith('?'),
+  make({ passage, lexicon, random, wanted }) {
+    const shown = inferencesOf(passage, lexicon).map(
+      ({ question, answer, sentence, shows }): GivenItem & { at: number } => ({
+        ...openItem(question, answer, {
+          word: labelOf(sentence.text),
+          lines: 3,
+          reason: `A model: “${shows}” shows it; other words for it are right too. ${proofOf(sentence)}`,
+        }),
+        at: sentence.start,
+      }),
     );
-    const telling = shown.filter(({ text }) => feeling.test(text));
-    const pool = [
-      ...random.shuffle(telling),
-      ...random.shuffle(shown.filter((each) => !telling.includes(each))),
-    ];
-    const asked = [
-      (quoted: string) => `“${quoted}” Why does this matter?`,
-      (quoted: string) => `“${quoted}” What does this tell you that is not said?`,
-      (quoted: string) => `“${quoted}” How would you feel there, and why?`,
-      (quoted: string) => `“${quoted}” What might happen next? Which words make you think so?`,
-    ];
-    const chosen = pool.slice(0, wanted).sort((left, right) => left.start - right.start);
-    const items = chosen.map((sentence, index) => {
-      const person = passage.people.find((name) => sentence.text.startsWith(`${name} `));
-      const ask = asked[index % asked.length] ?? asked[0];
-      const prompt =
-        person && index % asked.length === 0
-          ? `“${sentence.text}” Why do you think ${person} did this?`
-          : (ask?.(sentence.text) ?? sentence.text);
-      return openItem(prompt, '', {
-        word: labelOf(sentence.text),
-        lines: 3,
-        reason: `Begin from here. ${proofOf(sentence)}`,
-      });
+    const taken = new Set(shown.map(({ at }) => at));
+    const deeds = statementsOf(passage, lexicon).filter(
+      ({ subject, analysis, sentence }) =>
+        subject.person &&
+        subject.text.split(' ').length <= LONGEST_DOER &&
+        !taken.has(sentence.start) &&
+        sentence.words >= 4 &&
+        sentence.words <= 24 &&
+        analysis.main !== undefined &&
+        !analysis.main.group.negative &&
+        analysis.voice === 'active' &&
+        !noDeed.test(analysis.main.group.verb.base ?? '') &&
+        !reasonGiven.test(sentence.text),
+    );
+    const one = [...new Map(deeds.map((deed) => [deed.sentence.start, deed])).values()];
+    const why = random.shuffle(one).map((statement): GivenItem & { at: number } => {
+      const { sentence } = statement;
+      return {
+        ...openItem(`“${sentence.text}” ${whyOf(statement)}`, '', {
+          word: labelOf(sentence.text),
+          lines: 3,
+          reason: `An open question: any reason that the text bears out. Begin from here. ${proofOf(sentence)}`,
+        }),
+        at: sentence.start,
+      };
     });
+    const last = passage.sentences[passage.sentences.length - 1];
+    const after: (GivenItem & { at: number })[] =
+      last && one.length > 0
+        ? [
+            {
+              ...openItem('What could happen after the end? Which words make you think so?', '', {
+                word: 'after the end',
+                lines: 3,
+                reason: `An open question. Begin from here. ${proofOf(last)}`,
+              }),
+              at: last.start + 1,
+            },
+          ]
+        : [];
+    const asked = [
+      ...shown.slice(0, wanted),
+      ...why.slice(0, Math.max(0, wanted - shown.length - 1)),
+      ...after,
+    ]
+      .slice(0, wanted)
+      .sort((left, right) => left.at - right.at);
     return {
-      ...written(items),
-      notes: shortOf(items.length, Math.min(2, wanted), 'sentences to ask about'),
+      ...written(asked.map(({ at: _, ...item }) => item)),
+      notes: shortOf(asked.length, Math.min(2, wanted), 'sentences to ask about'),
     };
   },
 });

@@ -75,13 +75,19 @@ export function keywordsIn(text: string, names: ReadonlySet<string>, lexicon: Le
 export function openPassage(material: TextMaterial, lexicon: Lexicon): Passage {
   const { body, kind } = material;
   const verse = kind === 'poem';
-  const all = paragraphsIn(body).filter(({ start, end }) => !isHeading(body.slice(start, end)));
-  const found = sentencesIn(body, verse).filter(
+  const all = paragraphsIn(body).filter(
+    ({ start, end }) =>
+      !isHeading(body.slice(start, end)) && (verse || !isTitle(body.slice(start, end))),
+  );
+  const units = sentencesIn(body, verse);
+  const found = units.filter(
     ({ start, end }) =>
       !isHeading(body.slice(start, end)) && (verse || !isTitle(body.slice(start, end))),
   );
   const tokens = wordTokens(body);
-  const names = namesIn(tokens, sentenceStarts(body, found, verse ? linesIn(body) : all), lexicon);
+  // A title begins with a capital as a sentence does.
+  const starts = sentenceStarts(body, units, verse ? linesIn(body) : paragraphsIn(body));
+  const names = namesIn(tokens, starts, lexicon);
   // Nothing is asked of a sentence with a word that is not for a class.
   const asked = found.filter(
     ({ start, end }) =>
