@@ -30,7 +30,7 @@ const sign = (source: string, tells: string): Sign => ({
 
 /** Acts that show a feeling; of a person alone. */
 const feelings: readonly Sign[] = [
-  sign('smiled|grinned|beamed|laughed|hummed|whistled', 'happy, pleased'),
+  sign('smiled|grinned|beamed|laughed|hummed|whistled', 'happy, pleased, friendly'),
   sign('wept|sobbed|cried(?! out)|tears?(?! up)', 'sad, upset'),
   sign(
     'trembled|shook with|hid (?:under|behind|in)|held (?:his|her|their) breath|heart (?:beat|pounded|thumped)|turned pale|went pale',
@@ -42,10 +42,7 @@ const feelings: readonly Sign[] = [
     'yawned|rubbed (?:his|her|their) eyes|could hardly keep (?:his|her|their) eyes open',
     'tired, sleepy',
   ),
-  sign(
-    'gasped|stared|(?:mouth|jaw) fell open|could not believe|couldn’t believe',
-    'surprised, amazed',
-  ),
+  sign('gasped|(?:mouth|jaw) fell open|could not believe|couldn’t believe', 'surprised, amazed'),
   sign('blushed|went red|turned red|looked at (?:his|her) (?:feet|shoes)', 'embarrassed, shy'),
   sign(
     'jumped (?:up and down|for joy)|cheered|clapped|danced|punched the air',
@@ -197,12 +194,13 @@ export function inferencesOf(passage: Passage, lexicon: Lexicon): Inference[] {
   );
   return passage.sentences.flatMap((sentence): Inference[] => {
     const { text } = sentence;
-    if (/["“”?]/.test(text) || sentence.words > 28 || said.test(text)) return [];
+    if (/["“”?]/.test(text) || sentence.words > 28) return [];
+    const isSaid = said.test(text);
     const actor = actors.get(sentence.start);
     const found = (signs: readonly Sign[]) => signs.find(({ shows }) => shows.test(text));
     const shown = ({ shows }: Sign) => shows.exec(text)?.[0] ?? '';
     const quoted = `“${text}”`;
-    const feeling = actor && found(feelings);
+    const feeling = isSaid ? undefined : actor && found(feelings);
     if (actor && feeling) {
       return [
         {
@@ -214,8 +212,8 @@ export function inferencesOf(passage: Passage, lexicon: Lexicon): Inference[] {
         },
       ];
     }
-    const cause = actor && causes.find(({ shows }) => shows.test(text));
-    if (cause) {
+    const cause = isSaid ? undefined : causes.find(({ shows }) => shows.test(text));
+    if (actor && cause) {
       return [
         {
           kind: 'cause',

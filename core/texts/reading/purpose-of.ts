@@ -1,4 +1,5 @@
 /** Why a text was written: to inform, to persuade or to entertain, weighed by its sentences. */
+import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import type { Passage, PassageSentence } from './passage';
 import { statementsOf } from './statements-of';
@@ -24,7 +25,16 @@ const MOST_LINES = 2;
 
 /** Undefined where the signs do not settle it: then the question stays open. */
 export function purposeOf(passage: Passage, lexicon: Lexicon): PurposeFound | undefined {
-  const { sentences } = passage;
+  const sentences = passage.sentences.filter(({ text }) => /[.!?…]/.test(text.slice(-2)));
+  if (sentences.length === 0) return undefined;
+  // People who talk want what they want; the author’s purpose is not theirs.
+  if (sentences.some(({ speaker }) => speaker !== undefined)) return undefined;
+  const told = sentences.filter(
+    ({ text }) => analyseSentence(text, lexicon).main?.group.imperative === true,
+  );
+  // Do this, then that: it explains how something is done.
+  if (told.length * 2 > sentences.length)
+    return { purpose: 'to inform', lines: told.slice(0, MOST_LINES) };
   const statements = statementsOf(passage, lexicon);
   const past = statements.filter(({ analysis }) => analysis.main?.group.past === true);
   const ofPersons = past.filter(({ subject }) => subject.person && !subject.plural);
@@ -48,8 +58,11 @@ export function purposeOf(passage: Passage, lexicon: Lexicon): PurposeFound | un
   if (second !== undefined && second[1] * CLEAR > first[1]) return undefined;
   const [purpose] = first;
   const shown = lines[purpose].slice(0, MOST_LINES);
-  // A story without speech shows it by what its people do.
-  const acted = purpose === 'to entertain' ? ofPersons.map(({ sentence }) => sentence) : [];
+  // A story without speech shows it by what its people do, a report by what is so.
+  const acted =
+    purpose === 'to persuade'
+      ? []
+      : (purpose === 'to entertain' ? ofPersons : present).map(({ sentence }) => sentence);
   const chosen = [...new Set([...shown, ...acted])].slice(0, MOST_LINES);
   return chosen.length === 0 ? undefined : { purpose, lines: chosen };
 }

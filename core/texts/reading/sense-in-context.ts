@@ -49,7 +49,13 @@ export function classInSentence(
 const bearer =
   /\b(?:an?|the) (animal|bird|fish|person|horse|dog|cow|plant|tree|ship|boat|house|car)(?:['’]s| (?:body|that|which))|\b(?:of|on) (?:an?|the) (animal|bird|fish|horse|plant|tree|ship|boat|house|car)\b/;
 
-function hasBearer(definition: string, text: string, meanings: Meanings, lexicon: Lexicon) {
+function hasBearer(
+  definition: string,
+  text: string,
+  own: string,
+  meanings: Meanings,
+  lexicon: Lexicon,
+) {
   const match = bearer.exec(definition);
   const kind = match?.[1] ?? match?.[2];
   if (kind === undefined || kind === 'person') return true;
@@ -59,6 +65,7 @@ function hasBearer(definition: string, text: string, meanings: Meanings, lexicon
   return [...words].some(
     (word) =>
       !functionWords.has(word) &&
+      stem(word) !== own &&
       define(word, meanings, lexicon).senses.some(
         ({ wordClass, definition: said }) => wordClass === 'n' && named.test(said.slice(0, 40)),
       ),
@@ -129,7 +136,7 @@ export function senseInContext(
     const ours = sense.source === 'wordane' ? 0.8 : 0;
     // cultivated since prehistoric times: a gloss that does not say what it is.
     const vague = sense.wordClass === 'n' && /^[a-z]+ed\b/.test(sense.definition);
-    const fits = hasBearer(sense.definition, sentence, meanings, lexicon);
+    const fits = hasBearer(sense.definition, sentence, own, meanings, lexicon);
     return {
       sense,
       shared,

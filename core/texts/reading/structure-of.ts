@@ -33,40 +33,40 @@ const signals: readonly Signal[] = [
   signal(
     'order of time',
     2,
-    `${BEGINS}(?:first|firstly|second|secondly|third|next|then|finally|lastly|afterwards|eventually|meanwhile|later|soon|suddenly)(?=,|\\s+\\p{L})(?!\\s+of\b)`,
+    `${BEGINS}(?:first|firstly|second|secondly|third|next|then|finally|lastly|afterwards|eventually|meanwhile|later|soon|suddenly)(?=,|\\s+\\p{L})(?!\\s+of\\b)`,
   ),
-  signal('order of time', 2, `\b(?:after that|at last|in the end|to begin with|by then)\b`),
+  signal('order of time', 2, `\\b(?:after that|at last|in the end|to begin with|by then)\\b`),
   signal('order of time', 1, `${BEGINS}(?:${TIMES})\\b`),
-  signal('order of time', 1, `\b(?:and|they|he|she|it|we|i|you) then\b`),
+  signal('order of time', 1, `\\b(?:and|they|he|she|it|we|i|you) then\\b`),
   signal(
     'cause and effect',
     2,
-    `\b(?:because|as a result|therefore|consequently|due to|thanks to|owing to|that is why|this is why|for this reason|lead(?:s)? to|led to|result(?:s|ed)? in|caused?(?: by)?|causes|so that|thus|hence)\b`,
+    `\\b(?:because|as a result|therefore|consequently|due to|thanks to|owing to|that is why|this is why|for this reason|lead(?:s)? to|led to|result(?:s|ed)? in|caused?(?: by)?|causes|so that|thus|hence)\\b`,
   ),
   signal(
     'cause and effect',
     1,
-    `, so (?=\\p{L})|\bso \\p{L}+ that\b|\bsince (?=it|they|he|she|there|the)\b`,
+    `, so (?=\\p{L})|\bso \\p{L}+ that\\b|\bsince (?=it|they|he|she|there|the)\\b`,
   ),
   signal(
     'compare',
     2,
-    `\b(?:unlike|in contrast|on the other hand|whereas|similarly|likewise|in the same way|compared (?:with|to)|different from|similar to|just as|while (?:others?|some)|but others?)\b`,
+    `\\b(?:unlike|in contrast|on the other hand|whereas|similarly|likewise|in the same way|compared (?:with|to)|different from|similar to|just as|while (?:others?|some)|but others?)\\b`,
   ),
   signal(
     'compare',
     1,
-    `\b(?:both|than|however|although|instead|some .{3,60}[;,] others)\b|${BEGINS}but\b`,
+    `\\b(?:both|than|however|although|instead|some .{3,60}[;,] others)\\b|${BEGINS}but\\b`,
   ),
   signal(
     'description',
     2,
-    `\b(?:for example|for instance|such as|is made of|are made of|consists? of|is called|are called|is known as|are known as|a (?:kind|type|sort) of|looks? like|is covered (?:with|in))\b`,
+    `\\b(?:for example|for instance|such as|is made of|are made of|consists? of|is called|are called|is known as|are known as|a (?:kind|type|sort) of|looks? like|is covered (?:with|in))\\b`,
   ),
   signal(
     'description',
     1,
-    `\b(?:there (?:is|are|was|were)|in the middle of|on top of|in front of|next to|at the (?:top|bottom|back|front)|has (?:a|an|two|three|four|many|long|short|big|small)|have (?:a|an|two|three|four|many|long|short|big|small))\b`,
+    `\\b(?:there (?:is|are|was|were)|in the middle of|on top of|in front of|next to|at the (?:top|bottom|back|front)|has (?:a|an|two|three|four|many|long|short|big|small)|have (?:a|an|two|three|four|many|long|short|big|small))\\b`,
   ),
 ];
 
@@ -86,11 +86,12 @@ const matches = (text: string, pattern: RegExp) =>
 
 /** All structures that are signalled, the most first. */
 export function structuresOf(text: string): StructureFound[] {
-  const found = new Map<TextStructure, { weight: number; said: string[] }>();
+  const found = new Map<TextStructure, { weight: number; said: string[]; strong: boolean }>();
   const add = (structure: TextStructure, weight: number, said: readonly string[]) => {
     if (said.length === 0) return;
-    const known = found.get(structure) ?? { weight: 0, said: [] };
+    const known = found.get(structure) ?? { weight: 0, said: [], strong: false };
     known.weight += weight * said.length;
+    known.strong ||= weight > 1 || structure === 'order of time';
     known.said.push(...said);
     found.set(structure, known);
   };
@@ -102,7 +103,12 @@ export function structuresOf(text: string): StructureFound[] {
     add('problem and solution', TROUBLE_WEIGHT, [...wrong, ...done]);
   }
   return [...found]
-    .map(([structure, { weight, said }]) => ({ structure, weight, signals: [...new Set(said)] }))
+    .map(([structure, { weight, said, strong }]) => ({
+      structure,
+      // “There is” and “but” stand in every text: alone they signal nothing.
+      weight: strong ? weight : weight / 2,
+      signals: [...new Set(said)],
+    }))
     .sort((left, right) => right.weight - left.weight);
 }
 
