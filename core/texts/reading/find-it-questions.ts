@@ -91,9 +91,13 @@ const singular: Readonly<Record<string, string>> = { were: 'was', are: 'is', hav
 const placeLead =
   /^(?:in|on|under|behind|near|beside|above|below|inside|outside|across|beyond|between|along|through|over|into|onto|round|around|at|to|from|by|past|down|up)\b/i;
 const noPlace =
-  /\b(?:first|last|once|all|hurry|time|way|moment|end|case|fact|danger|trouble|silence|surprise|dark|rain|wind|air|voice|row|turn|other|whole|hour|day|week|month|year|morning|afternoon|evening|night)$/i;
+  /\b(?:first|last|once|all|hurry|time|way|moment|end|case|fact|danger|trouble|silence|surprise|dark|rain|wind|air|voice|row|turn|other|whole|hour|day|week|month|year|morning|afternoon|evening|night)$|^(?:in (?:contrast|addition|spite|comparison|other words)|on the other hand|at least|at most)\b/i;
 const noTime =
   /^(?:still|again|just|always|never|once|then|first|already|soon|now|later|today|\p{L}+ly)$/iu;
+
+/** By bus and by pulling say how; by the stove says where. */
+const byMeans =
+  /^by (?:\p{L}+ing|hand|heart|mistake|bus|train|tram|car|bike|bicycle|boat|ship|plane|air|sea|road|rail|post|phone|email|horse|letter)\b/iu;
 
 /** Verbs with two objects: what is given needs whom it is given to. */
 const givers = /^(?:give|send|show|tell|lend|hand|pass|bring|offer|teach|sell|ask|pay|promise)$/;
@@ -117,6 +121,12 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
   const { text, analysis, parts, subject, sentence } = statement;
   const { main } = analysis;
   if (main === undefined || main.group.inverted || main.group.negative) return [];
+  // In contrast to the valley, unlike Fernhill: what is compared is nowhere and at no time.
+  if (/^(?:in contrast|unlike|compared|on the other hand|as a result)\b/i.test(text)) return [];
+  // A clause with who or which: its parts are not those of the sentence.
+  if (analysis.tokens.some(({ tag }) => tag === 'relative')) return [];
+  // Only, even: what they set apart cannot be asked for without them.
+  if (analysis.tokens.some(({ lower: word }) => /^(?:only|even|merely)$/.test(word))) return [];
   const found: FoundQuestion[] = [];
   const add = (
     asks: FoundQuestion['asks'],
@@ -147,7 +157,12 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
   };
   const ask = (word: string, gone: readonly TaggedToken[]) => {
     const question = asQuestion(without(statement, gone), lexicon);
-    return question === undefined ? undefined : `${word} ${question}`;
+    if (question === undefined) return undefined;
+    // A name keeps its capital, though a larch is a tree.
+    const named = /^\p{Lu}/u.test(subject.text)
+      ? question.replace(new RegExp(subject.text.replace(/[^\p{L}’' -]/gu, '.'), 'i'), subject.text)
+      : question;
+    return `${word} ${named}`;
   };
 
   const { finite, verb } = main.group;
@@ -204,6 +219,8 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
       // A suit and a net over his face: only the net.
       !objectIsTwo &&
       !becomes &&
+      // Where is it a kind of shelf? Of what something is, where it is so is seldom asked.
+      !(base === 'be' && partOf(statement, 'complement') !== undefined) &&
       !/ly$/i.test(answer) &&
       answer.split(' ').length > 1
     ) {
@@ -214,7 +231,8 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
   const how = partOf(statement, 'how');
   if (how !== undefined) {
     const answer = textOf(text, how.tokens);
-    const manner = /^(?:with|by|without) /i.test(answer) && !noManner.test(base);
+    const manner =
+      (/^(?:with|without) /i.test(answer) || byMeans.test(answer)) && !noManner.test(base);
     if (manner || (/ly$/i.test(answer) && base !== 'be')) {
       add('how', ask('how', how.tokens), answer);
     }
@@ -256,6 +274,10 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
     } else if (
       head &&
       /^(?:noun|nouns|name)$/.test(head.tag) &&
+      // A suit, and a net over his face: not both are over it.
+      !(objectIsTwo && where !== undefined) &&
+      // More fog than …: what is compared belongs to the answer.
+      !analysis.tokens.some(({ lower: word }) => word === 'than') &&
       !analysis.tokens.some(({ tag, at }) => tag === 'relative' && at > head.at)
     ) {
       const person =

@@ -24,6 +24,7 @@ const empty =
 export function gistOf(passage: Passage, lexicon: Lexicon): Gist | undefined {
   const { sentences, paragraphs } = passage;
   const parts = Math.max(1, paragraphs.length) >= PARTS ? paragraphs.length : PARTS;
+  const people = new Set(passage.people);
   const partOf = (index: number, paragraph: number) =>
     paragraphs.length >= PARTS
       ? paragraph
@@ -31,13 +32,22 @@ export function gistOf(passage: Passage, lexicon: Lexicon): Gist | undefined {
   const places = new Map<string, { count: number; parts: Set<number>; first: number }>();
   sentences.forEach((sentence, index) => {
     const { tokens } = analyseSentence(sentence.text, lexicon);
-    for (const { tag, lower, base, text, mark } of tokens) {
+    const isNamed = ({ text }: { readonly text: string }) => {
       const name = text.replace(/['’]s$/, '');
-      const person = passage.persons.includes(name) || pronounOfName(name) !== undefined;
-      if (mark || (tag !== 'noun' && tag !== 'nouns' && !person)) continue;
-      const word = person ? name : (base ?? lower);
+      return /^\p{Lu}/u.test(name) && (people.has(name) || pronounOfName(name) !== undefined);
+    };
+    for (const token of tokens) {
+      const { at, tag, lower, base, text, mark } = token;
+      const named = isNamed(token);
+      if (mark || (tag !== 'noun' && tag !== 'nouns' && !named)) continue;
+      const before = tokens[at - 1];
+      const after = tokens[at + 1];
+      // Larch Hill is one thing.
+      if (named && before && isNamed(before)) continue;
+      const name = `${text}${named && after && isNamed(after) ? ` ${after.text}` : ''}`;
+      const word = named ? name.replace(/['’]s$/, '') : (base ?? lower);
       if (empty.test(word) || functionWords.has(word)) continue;
-      if (!person && (passage.names.has(lower) || lexicon.find(word) === undefined)) continue;
+      if (!named && (passage.names.has(lower) || lexicon.find(word) === undefined)) continue;
       const known = places.get(word) ?? { count: 0, parts: new Set<number>(), first: index };
       known.count += 1;
       known.parts.add(partOf(index, sentence.paragraph));

@@ -33,6 +33,13 @@ const classes: Readonly<Record<string, string>> = {
   adverb: 'd',
 };
 
+/** What makes another verb of the verb before it. */
+const particle = /^(?:up|out|off|on|down|away|back|over|in|through|round|along)$/;
+
+/** Words of phrases that join sentences: for example, as a result. */
+const fixed =
+  /^(?:for (?:example|instance)|a result|in (?:contrast|addition|fact|spite)|other hand|of course|at (?:least|last|first|once)|this reason)$/;
+
 /** A word understood so many years before the class’s age needs no explaining. */
 const YEARS_KNOWN = 1;
 /** Commoner words (Zipf scale) are known to whoever reads at all. */
@@ -48,8 +55,12 @@ export function hardWords(passage: Passage, lexicon: Lexicon, profile?: ClassPro
   const levelOf = (entry: LexiconEntry) => (cefr ? cefrLevels.indexOf(entry.cefr) : entry.age);
   for (const sentence of passage.sentences) {
     const { tokens } = analyseSentence(sentence.text, lexicon);
-    for (const { tag, lower, base, text, mark } of tokens) {
+    for (const { at, tag, lower, base, text, mark } of tokens) {
       const wordClass = classes[tag];
+      // Picked up is no picking: with its particle a verb is another word.
+      const { lower: after = '' } = tokens[at + 1] ?? {};
+      if (wordClass === 'v' && particle.test(after)) continue;
+      if (fixed.test(`${tokens[at - 1]?.lower ?? ''} ${lower}`)) continue;
       const word = (base ?? lower).toLowerCase();
       if (mark || wordClass === undefined || found.has(word) || word.length < 3) continue;
       if (functionWords.has(word) || passage.names.has(lower) || passage.names.has(word)) continue;

@@ -13,6 +13,7 @@ import { entryOf, namesIn, sentenceStarts, wordTokens } from '../analysis/word-t
 import { functionWords } from '../devices/device';
 import { lineNumberAt } from './quotation-chart';
 import { formsOf } from '../fit/word-form';
+import { isPlaceName } from './place-names';
 import { simpleClause } from './simple-clause';
 import type { TextMaterial } from './text-material';
 
@@ -128,6 +129,7 @@ export function openPassage(material: TextMaterial, lexicon: Lexicon): Passage {
     persons: people.filter(
       (name) =>
         isPerson(name, body) &&
+        !isPlaceName(name, body) &&
         sentences.some(({ text }) => simpleClause(text, names, lexicon)?.subject === name),
     ),
     keywords: keywordsIn(body, names, lexicon),

@@ -1,5 +1,6 @@
 /** The names of a text, whole (Larch Hill, Mrs Hall), told apart: people, places, and what may be either. */
 import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
+import { placeWords, titles } from './place-names';
 import type { Passage } from './passage';
 
 export interface NamedInText {
@@ -11,10 +12,6 @@ export interface NamedInText {
 
 const calendar =
   /^(?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|January|February|March|April|May|June|July|August|September|October|November|December|Christmas|Easter|English|French|German|Spanish|British|American|Dutch)s?$/u;
-const titles = /^(?:Mr|Mrs|Ms|Miss|Dr|Sir|Lady|King|Queen|Captain|Aunt|Uncle|Grandma|Grandpa)\.?$/u;
-const placeWords =
-  /(?:Hill|Street|Road|Lane|River|Sea|Ocean|Bay|Lake|Mountain|Island|Islands|Wood|Forest|Farm|Bridge|Park|Square|School|Station|House|Hall|Castle|Beach|Valley|Town|City|Village|Harbour|Fernhill)$/u;
-
 /** Runs of capitalised words, each once, in the order of the text. */
 export function namedIn({ material: { body }, persons, names, sentences }: Passage): NamedInText {
   const starts = new Set(sentences.map(({ start }) => start));

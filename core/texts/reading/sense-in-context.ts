@@ -89,8 +89,11 @@ export interface SenseHere extends WordSense {
   readonly other?: WordSense;
 }
 
+/** Topics that nearly every text has words of. */
+const general = new Set(['action', 'talk', 'describing', 'feelings', 'time', 'body', 'people']);
+
 /** How much likelier than the next a sense has to be. */
-const CLEAR = 1;
+const CLEAR = 1.4;
 
 /**
  * The likeliest sense of a word in a sentence. Only senses of its class there are
@@ -126,12 +129,18 @@ export function senseInContext(
       `${sense.definition} ${sense.example ?? ''} ${sense.near.join(' ')} ${told}`,
     );
     const shared = [...said].reduce(
-      (sum, each) => sum + (near.has(each) ? 2 : far.has(each) ? 0.4 : 0),
+      (sum, each) => sum + (near.has(each) ? 2 : far.has(each) ? 0.2 : 0),
       0,
     );
     const topical = Math.min(
       1.5,
-      0.3 * Math.max(0, ...(sense.topics ?? []).map((topic) => about.get(topic) ?? 0)),
+      0.3 *
+        Math.max(
+          0,
+          ...(sense.topics ?? [])
+            .filter((topic) => !general.has(topic))
+            .map((topic) => about.get(topic) ?? 0),
+        ),
     );
     const ours = sense.source === 'wordane' ? 0.8 : 0;
     // cultivated since prehistoric times: a gloss that does not say what it is.
@@ -139,6 +148,8 @@ export function senseInContext(
     const fits = hasBearer(sense.definition, sentence, own, meanings, lexicon);
     return {
       sense,
+      index,
+      close: [...said].filter((each) => near.has(each)).length,
       shared,
       topical,
       score: shared + topical + ours - (vague ? 2 : 0) - (fits ? 0 : 2) - index * 0.7,
@@ -154,6 +165,9 @@ export function senseInContext(
     (alone
       ? (best.sense.source === 'wordane' && best.shared + best.topical > 0) || best.shared >= 1
       : best.score - second.score >= CLEAR &&
+        // Between two senses the sentence itself has to speak for the commoner one.
+        best.index === 0 &&
+        best.close > 0 &&
         (best.sense.source === 'wordane' || best.shared >= 1));
   return { ...best.sense, sure, ...(second ? { other: second.sense } : {}) };
 }

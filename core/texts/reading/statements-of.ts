@@ -10,6 +10,7 @@ import { clauseParts, type ClauseParts } from '../../languages/en/grammar/clause
 import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
 import type { TaggedToken } from '../../languages/en/grammar/tagging/tag-sentence';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { isPlaceName } from './place-names';
 import type { Passage, PassageSentence } from './passage';
 
 /** Who or what a noun phrase means. */
@@ -87,7 +88,7 @@ const pronouns = /^(?:he|she|it|they)$/;
 function referentOf(
   text: string,
   subject: readonly TaggedToken[],
-  { names }: Passage,
+  { names, material }: Passage,
   lexicon: Lexicon,
 ): Referent | undefined {
   const [first] = subject;
@@ -115,15 +116,16 @@ function referentOf(
     return {
       text: said,
       plural: false,
-      person: true,
+      person: !isPlaceName(said, material.body),
       pronoun: pronoun ?? pronounOfName(first.text),
     };
   }
   if (both) {
+    const place = named && isPlaceName(first.text, material.body);
     return {
       text: named ? said : lower(said),
       plural: true,
-      person: named || isPersonNoun(head.lower, lexicon),
+      person: (named && !place) || isPersonNoun(head.lower, lexicon),
     };
   }
   if (!/^(?:determiner|name|noun|nouns|adjective|number)$/.test(first.tag)) return undefined;

@@ -1,4 +1,5 @@
 /** Statements about a text that are true, false or not said, made from its sentences by checked changes. */
+import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { define, type Meanings } from '../../languages/en/words/meanings';
 import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
@@ -166,6 +167,10 @@ function otherName(text: string, passage: Passage, random: Random): Change | und
   if (present.length !== 1 || name === undefined || others.length === 0 || !text.startsWith(name))
     return undefined;
   const [other = ''] = random.shuffle(others);
+  // Bram put on her boots: the pronoun gives it away, or means another.
+  const pronouns = [name, other].map(pronounOfName);
+  if (/\b(?:his|her|him|himself|herself)\b/i.test(text) && new Set(pronouns).size > 1)
+    return undefined;
   return { text: text.replace(name, other), why: `it was ${name}, not ${other}` };
 }
 
@@ -204,6 +209,12 @@ function opposite(
       const alike = senses.filter(({ wordClass }) => wordClass === sense.wordClass);
       if (!alike.every(({ opposites }) => opposites.includes(against))) continue;
       if (!tagsOf[sense.wordClass]?.test(tags.get(token.start) ?? '')) continue;
+      // Leaves need light, but never dark: of a noun without an article the opposite is seldom one.
+      if (
+        sense.wordClass === 'n' &&
+        !/\b(?:an?|the|his|her|its|their)\s+$/i.test(text.slice(0, token.start))
+      )
+        continue;
       const wordClass = sense.wordClass === 'n' ? 'noun' : undefined;
       const made = inForm(against, form.form, lexicon, 'uk', wordClass);
       if (made === undefined) continue;
