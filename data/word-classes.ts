@@ -1,6 +1,7 @@
 /** The word classes of every word: closed classes by list, open classes from WordNet by how often each is meant. */
 import { readFileSync } from 'node:fs';
 import { wordClassBits, type WordClassName } from '../core/languages/en/lexicon/word-class';
+import { headwords } from './wordbook';
 import { basesOf, sensesOf, wordClasses, type WordClass } from './wordnet';
 
 const openName: Readonly<Record<WordClass, WordClassName>> = {
@@ -73,6 +74,11 @@ export function wordClassMask(word: string): number {
   for (const wordClass of openClasses(word.toLowerCase())) {
     const name = openName[wordClass];
     if (!lists.get(`not-${name}`)?.has(word)) mask |= wordClassBits[name];
+  }
+  // What the wordbook has first is always one: like is a verb before it is anything else.
+  const first = headwords.get(word)?.find(({ sense }) => sense === 1)?.wordClass;
+  if (first === 'n' || first === 'v' || first === 'a' || first === 'd') {
+    mask |= wordClassBits[openName[first]];
   }
   return mask;
 }

@@ -134,10 +134,45 @@ describe('match', () => {
     expect(markTask(task, { a: 'warm' }).feedback).toEqual(['They are opposites.']);
   });
 
-  test('two partners that look the same are named', () => {
-    const doubled = { ...task, rights: [...task.rights, { id: 'cold2', text: 'Cold' }] };
-    expect(match.validate(doubled)[0]).toContain('is there twice');
+  test('a pair without its partner is named', () => {
     expect(match.validate({ ...task, rights: [] })[0]).toBe('hot has no partner.');
+  });
+
+  describe('a side that is there twice', () => {
+    const side = (id: string, text: string) => ({ id, text });
+    const pair = (id: string, left: string, partner: string) => ({
+      id,
+      word: left + partner,
+      left: side(`left ${id}`, left),
+      partner,
+      reason: '',
+    });
+    const twice: MatchTask = {
+      interaction: 'match',
+      pairs: [pair('a', 'snow', 'man'), pair('b', 'snow', 'ball'), pair('c', 'rain', 'bow')],
+      rights: [side('man', 'man'), side('ball', 'ball'), side('bow', 'bow')],
+    };
+
+    test.each([
+      [{ a: 'man', b: 'ball', c: 'bow' }, 3],
+      // Which snow is joined to which is all the same.
+      [{ a: 'ball', b: 'man', c: 'bow' }, 3],
+      // But each partner once.
+      [{ a: 'man', b: 'man', c: 'bow' }, 2],
+      [{ a: 'bow', b: 'ball', c: 'man' }, 1],
+    ])('%j scores %i', (response, score) => {
+      expect(match.validate(twice)).toEqual([]);
+      expect(markTask(twice, response).score).toBe(score);
+    });
+
+    test('of two partners that look the same either is right', () => {
+      const doubled: MatchTask = {
+        ...twice,
+        pairs: [pair('a', 'big', 'x'), pair('b', 'large', 'y')],
+        rights: [side('x', 'huge'), side('y', 'Huge')],
+      };
+      expect(markTask(doubled, { a: 'y', b: 'x' }).score).toBe(2);
+    });
   });
 });
 

@@ -3,6 +3,9 @@ import { matchTask } from '../making/match-task';
 import type { Maker } from '../making/maker';
 import { usableWords } from '../making/usable-words';
 
+/** A word that nobody in a class would think of (footman) is no second answer; Zipf scale. */
+const IN_USE = 3;
+
 /** Two words to be joined into one. */
 const maker: Maker = {
   id: 'compound-words',
@@ -16,30 +19,32 @@ const maker: Maker = {
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon }) {
-    const halves = new Set<string>();
     const { used, notes } = usableWords(words, ({ entry }) => {
       const { kind, parts } = wordParts(entry, lexicon);
       const [first, second] = parts.map((part) => part.text);
       if (kind !== 'compound' || first === undefined || second === undefined) {
         return 'is not made of two words';
       }
-      if (halves.has(first) || halves.has(second)) return 'shares a half with another word';
-      halves.add(first).add(second);
       return { first, second };
     });
-    // No half may make another word with a second half that is here: snow + ball beside snow + man.
-    const kept = used.filter(({ found }) => {
-      const other = used.find(
-        (each) =>
-          each.found !== found && lexicon.find(found.first + each.found.second) !== undefined,
-      );
-      if (other === undefined) return true;
+    // A half may serve twice (snowman, snowball); but no two halves may make a word that is not asked for.
+    const asked = new Set(used.map(({ found }) => found.first + found.second));
+    const kept: (typeof used)[number][] = [];
+    for (const each of used) {
+      const made = [...kept, each];
+      const other = made
+        .flatMap(({ found: { first } }) => made.map(({ found: { second } }) => first + second))
+        .find((word) => !asked.has(word) && (lexicon.find(word)?.zipf ?? 0) >= IN_USE);
+      if (other === undefined) {
+        kept.push(each);
+        continue;
+      }
+      const word = each.found.first + each.found.second;
       notes.push({
-        word: found.first + found.second,
-        text: `${found.first} also makes ${found.first}${other.found.second}, so that two lines would be right. It was left out.`,
+        word,
+        text: `The halves of ${word} and of the others also make ${other}, so that two lines would be right. It was left out.`,
       });
-      return false;
-    });
+    }
     const chosen = (parameters.shuffle === false ? kept : random.shuffle(kept)).slice(0, 10);
     return {
       title: parameters.title ?? 'Make one word of two',

@@ -39,7 +39,10 @@ const maker: Maker = {
       random,
     );
     for (const word of crossed.left) {
-      notes.push({ word, text: `${word} crosses none of the other words. It was left out.` });
+      notes.push({
+        word,
+        text: `${word} found no place where it crosses another word and touches none. It was left out.`,
+      });
     }
     const items = crossed.words.flatMap(({ word: letters }, index): GapItem[] => {
       const each = chosen.find(({ word }) => word.word.toLowerCase() === letters);

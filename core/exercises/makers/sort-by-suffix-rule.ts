@@ -30,6 +30,14 @@ const declared = {
 
 const suffixOf = (parameters: ExerciseParameters): Suffix => read(declared, parameters).suffix;
 
+const TRICKY = 'tricky: learn it';
+
+/** True where a word is a noun at least as often as a verb: fox, and not wash. */
+function isNounFirst(shares: string): boolean {
+  const [noun = 0, verb = 0] = [...shares].map(Number);
+  return noun >= verb;
+}
+
 /** Base words under what must be done before an ending is added. */
 export default sortMaker({
   id: 'sort-by-suffix-rule',
@@ -43,19 +51,26 @@ export default sortMaker({
   title: ({ parameters }) => `What happens before -${shownSuffix(suffixOf(parameters))}?`,
   instruction:
     'Cut out the words. Look at the last letters. Glue each word under what you must do first.',
-  homeOf({ word, entry }, { parameters, lexicon }) {
+  homeOf({ word, entry }, { parameters, lexicon, profile }) {
     const suffix = suffixOf(parameters);
-    const wordClass = sortable[suffix] ?? 'verb';
+    const wordClass =
+      suffix === 's' && isNounFirst(entry.shares) ? 'noun' : (sortable[suffix] ?? 'verb');
     if ((entry.kinds & wordClassBits[wordClass]) === 0) return `is no ${wordClass}`;
     const made = inflect(word, suffix, {
       reading: entry.readings[0],
-      ...(wordClass === 'verb' ? { wordClass } : {}),
+      ...(profile ? { spelling: profile.spelling } : {}),
+      ...(wordClass === 'adjective' ? {} : { wordClass }),
       isWord: (form) => lexicon.find(form) !== undefined,
     });
     if (made.form.includes(' ')) return 'takes more or most instead';
-    if (made.rule === 'irregular') return `is irregular (${made.form}), so no rule is its home`;
-    if (made.alternatives.length > 0) return 'may follow two rules, so it has two homes';
-    const heading = ruleText(made.rule).name;
+    if (made.rule === 'irregular')
+      return { heading: TRICKY, reason: `${word}: ${made.form}. No rule makes it: learn it.` };
+    // More happy beside happier is no second rule.
+    if (made.alternatives.some((other) => !other.includes(' ')))
+      return 'may follow two rules, so it has two homes';
+    // A team of vowels before the ending changes nothing, and neither does anything else that is left.
+    const name = ruleText(made.rule).name;
+    const heading = name.endsWith('just add') ? 'just add' : name;
     return { heading, reason: `${word}: ${made.form}. ${made.reason}` };
   },
   replacements: (_, { parameters }) => [

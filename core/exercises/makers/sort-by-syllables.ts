@@ -1,4 +1,7 @@
+import { syllablesVary } from '../../languages/en/words/syllables-vary';
 import { sortMaker } from '../making/sort-maker';
+
+const TRICKY = 'tricky: two ways to say it';
 
 /** Words under the number of their syllables. */
 export default sortMaker({
@@ -12,6 +15,12 @@ export default sortMaker({
   instruction: 'Cut out the words. Clap each one. Glue it under its number of claps.',
   homeOf({ word, entry }) {
     const { syllables } = entry.readings[0];
+    if (syllablesVary(entry.word)) {
+      return {
+        heading: TRICKY,
+        reason: `${word} is said in two ways: clap it as you say it (${syllables.join('·')} is one).`,
+      };
+    }
     const count = syllables.length;
     return {
       heading: `${count} ${count === 1 ? 'syllable' : 'syllables'}`,

@@ -43,10 +43,15 @@ export default sortMaker({
     if (hard && soft) return `has a hard and a soft ${letter}, so it has two homes`;
     if (!hard && !soft) return `has no ${letter} with a sound of its own`;
     const kind = hard ? 'hard' : 'soft';
-    const after = hard ? 'not before e, i or y' : 'before e, i or y';
+    const says = `In ${word} the ${letter} says ${sounds[letter][kind]}`;
+    const before = new RegExp(`${letter}[eiy]`, 'i').test(word);
+    // Get, girl, give: the rule would make them soft.
+    const exception = hard && before;
     return {
       heading: `${kind} ${letter} ${sounds[letter][kind]}`,
-      reason: `In ${word} the ${letter} says ${sounds[letter][kind]}: it stands ${after}.`,
+      reason: exception
+        ? `${says}, though ${new RegExp(`${letter}([eiy])`, 'i').exec(word)?.[1] ?? 'e'} follows: an exception to learn.`
+        : `${says}: it stands ${hard ? 'not before' : 'before'} e, i or y.`,
     };
   },
   replacements(word, input) {

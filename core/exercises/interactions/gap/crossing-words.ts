@@ -19,7 +19,11 @@ export interface CrossedWords {
 
 /** Widest and highest grid that a page holds. */
 const LARGEST = 17;
-const TRIES = 40;
+/** Tries where every word finds its place, and where one does not. */
+const EASY_TRIES = 12;
+const TRIES = 400;
+/** Of the best places for a word how many are chosen from where the best alone led nowhere. */
+const CHOICES = 4;
 
 /** What stands in a square, and whether a word runs across or down through it. */
 interface Square {
@@ -82,7 +86,7 @@ function extent(words: readonly CrossedWord[]) {
   };
 }
 
-function attempt(words: readonly string[], random: Random): CrossedWords {
+function attempt(words: readonly string[], random: Random, choices: number): CrossedWords {
   const [first = '', ...rest] = words;
   const placed: CrossedWord[] = [{ word: first, row: 0, column: 0, down: false }];
   const squares: Squares = new Map();
@@ -112,7 +116,8 @@ function attempt(words: readonly string[], random: Random): CrossedWords {
           });
         }
       }
-      const [best] = random.shuffle(options).sort((left, right) => right.score - left.score);
+      const ordered = random.shuffle(options).sort((left, right) => right.score - left.score);
+      const best = ordered[Math.floor(random.next() * Math.min(choices, ordered.length))];
       if (best === undefined) {
         still.push(word);
         continue;
@@ -136,21 +141,63 @@ function attempt(words: readonly string[], random: Random): CrossedWords {
 }
 
 /** The best of many tries: the most words, then the smallest grid. */
-export function crossWords(words: readonly string[], random: Random): CrossedWords {
-  if (words.length === 0) return { words: [], rows: 0, columns: 0, left: [] };
+function connected(words: readonly string[], random: Random): CrossedWords {
   let best: CrossedWords | undefined;
   for (let round = 0; round < TRIES; round += 1) {
     const order = random.shuffle(words).sort((left, right) => right.length - left.length);
-    const made = attempt(round % 2 === 0 ? order : random.shuffle(words), random);
+    const made = attempt(
+      round % 2 === 0 ? order : random.shuffle(words),
+      random,
+      round < EASY_TRIES * 2 ? 1 : CHOICES,
+    );
     const better =
       best === undefined ||
       made.left.length < best.left.length ||
       (made.left.length === best.left.length &&
         made.rows * made.columns < best.rows * best.columns);
     if (better) best = made;
-    if (best !== undefined && best.left.length === 0 && round >= 12) break;
+    if (best !== undefined && best.left.length === 0 && round >= EASY_TRIES) break;
   }
   return best as CrossedWords;
+}
+
+/** Two grids as one, with a free row or column between them; undefined where the page is too small. */
+function beside(one: CrossedWords, other: CrossedWords): CrossedWords | undefined {
+  const across = one.columns + 1 + other.columns;
+  const down = one.rows + 1 + other.rows;
+  if (across > LARGEST && down > LARGEST) return undefined;
+  // The more nearly square of the two ways.
+  const right =
+    across <= LARGEST &&
+    (down > LARGEST ||
+      across * Math.max(one.rows, other.rows) <= down * Math.max(one.columns, other.columns));
+  const moved = other.words.map((word) => ({
+    ...word,
+    row: word.row + (right ? 0 : one.rows + 1),
+    column: word.column + (right ? one.columns + 1 : 0),
+  }));
+  return {
+    words: [...one.words, ...moved],
+    rows: right ? Math.max(one.rows, other.rows) : down,
+    columns: right ? across : Math.max(one.columns, other.columns),
+    left: other.left,
+  };
+}
+
+/**
+ * Lays out the words; those that find no place among the first (dog and box
+ * share their o alone) cross one another in a grid beside it.
+ */
+export function crossWords(words: readonly string[], random: Random): CrossedWords {
+  if (words.length === 0) return { words: [], rows: 0, columns: 0, left: [] };
+  let made = connected(words, random);
+  while (made.left.length > 1) {
+    const rest = connected(made.left, random);
+    const joined = rest.words.length > 1 ? beside(made, rest) : undefined;
+    if (joined === undefined) return made;
+    made = joined;
+  }
+  return made;
 }
 
 /** The number printed in each entry's first square: along the rows, as crosswords are numbered. */

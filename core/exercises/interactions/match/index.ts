@@ -10,6 +10,13 @@ import type { MatchPaper, MatchResponse, MatchSide, MatchTask } from './task';
 const sideOf = ({ rights }: MatchTask, id: string | undefined) =>
   rights.find((side) => side.id === id);
 
+/** Two sides that look the same: nobody can tell which is meant. */
+const sameSide = (one: MatchSide | undefined, other: MatchSide | undefined) =>
+  one !== undefined &&
+  other !== undefined &&
+  one.picture === other.picture &&
+  (one.picture !== undefined || one.text.toLowerCase() === other.text.toLowerCase());
+
 const textOf = (side: MatchSide | undefined, word: string) =>
   side?.picture === undefined ? (side?.text ?? '') : `picture of ${word}`;
 
@@ -48,27 +55,32 @@ export const match: Interaction<MatchTask, MatchResponse, MatchPaper> = {
   validate: ({ pairs, rights }) => {
     const problems: string[] = [];
     const ids = new Set(rights.map((side) => side.id));
-    const shown = rights.map((side) => side.picture ?? side.text.toLowerCase());
     for (const pair of pairs) {
       if (!ids.has(pair.partner)) problems.push(`${pair.word} has no partner.`);
     }
-    const doubled = shown.filter((text, index) => shown.indexOf(text) !== index);
-    for (const text of new Set(doubled)) {
-      problems.push(`“${text}” is there twice, so that more than one line would be right.`);
-    }
     return problems;
   },
-  mark: (task, response) =>
-    judge(task.pairs, (pair) => {
+  mark: (task, response) => {
+    // Snow + man and snow + ball: either line may go to either snow, each partner once.
+    const taken = new Set<string>();
+    return judge(task.pairs, (pair) => {
       const given = response[pair.id];
       const owner = task.pairs.find(({ partner }) => partner === given);
+      const alike =
+        given === pair.partner ||
+        (owner !== undefined &&
+          (owner.left.text === pair.left.text ||
+            sameSide(sideOf(task, given), sideOf(task, pair.partner))));
+      const right = alike && given !== undefined && !taken.has(given);
+      if (right) taken.add(given);
       return {
         asked: pair.left.text,
         given: textOf(sideOf(task, given), owner?.word ?? ''),
         expected: textOf(sideOf(task, pair.partner), pair.word),
-        right: given === pair.partner,
+        right,
       };
-    }),
+    });
+  },
   wordsOf: ({ pairs }) => pairs.map((pair) => pair.word),
   keyOf: ({ pairs }) => Object.fromEntries(pairs.map((pair) => [pair.id, pair.partner])),
   keyedItems: (task) =>
