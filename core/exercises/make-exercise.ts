@@ -92,7 +92,7 @@ export function makeExercise(
     return withoutText(maker, recipe, language);
   }
   const whole = maker.make(input);
-  const plain = versionOf(whole, version, maker.fewestWords);
+  const plain = versionOf(whole, version, maker);
   const edited = applyEdits(plain.task, recipe.parameters.edits ?? []);
   const task = withAccepted(edited.task, recipe.parameters.accept);
   const made = { ...plain, task, notes: [...plain.notes, ...edited.notes] };

@@ -4,8 +4,10 @@ import { namedCopies } from '../sheets/copies';
 import { sheetStyle } from '../paper/style';
 import { layOutSheet } from '../sheets/sheet';
 import { interactionOf } from './interactions';
+import type { ChoiceTask } from './interactions/choice/task';
 import { makeExercise, markTask } from './make-exercise';
 import { makers } from './makers';
+import { readsFor } from './making/error-names';
 import { startWords } from './start-words';
 import type { Version } from '../kernel/version';
 
@@ -54,7 +56,64 @@ describe('what a version changes', () => {
     expect(support.task).toMatchObject({ bank: expect.arrayContaining(['ai']) as string[] });
     expect(stretch.worked).toBe(false);
     expect(stretch.task).toMatchObject({ bank: [] });
-    expect(stretch.instruction).toContain('write a sentence');
+    expect(stretch.instruction).toMatch(/write two more words with the same spelling\.$/);
+  });
+
+  test('support leaves two answers to choose from, and a fixed set as it is', () => {
+    const meaning = make('choose-meaning', 'support').task as ChoiceTask;
+    expect(meaning.items.length).toBeGreaterThan(0);
+    for (const { options } of meaning.items) {
+      expect(options).toHaveLength(2);
+      expect(options.filter(({ right }) => right)).toHaveLength(1);
+    }
+    const marks = make('end-marks', 'support').task as ChoiceTask;
+    for (const { options } of marks.items) expect(options).toHaveLength(3);
+  });
+
+  test('stretch asks for more of the same skill', () => {
+    const said = new Map(
+      makers
+        .filter(({ needsText }) => needsText !== true)
+        .map(({ id }) => [
+          id,
+          make(id, 'stretch').instruction.replace(make(id, 'core').instruction, '').trim(),
+        ]),
+    );
+    for (const [id, more] of said)
+      expect([id, more]).toEqual([id, expect.stringMatching(/^When you are done, .*\.$/)]);
+    expect(said.get('sort-by-spelling')).toMatch(/under each heading/);
+    expect(said.get('verb-form')).toMatch(/of the same kind/);
+    expect(said.get('roll-and-read')).toMatch(/say it once more|smoothly/);
+    expect(new Set(said.values()).size).toBeGreaterThan(10);
+  });
+
+  test('a wrong answer that was offered names its error', () => {
+    let wrong = 0;
+    for (const { id } of makers.filter(({ interaction }) => interaction === 'choice')) {
+      const { task } = make(id) as { task: ChoiceTask };
+      for (const item of task.items.slice(0, 3)) {
+        for (const option of item.options.filter(({ right }) => !right)) {
+          const [verdict] = markTask(task, { [item.id]: option.id }).verdicts.filter(
+            (each) => each.item === item.id,
+          );
+          expect(verdict?.right).toBe(false);
+          expect(verdict?.error?.length ?? 0).toBeGreaterThan(5);
+          wrong += 1;
+        }
+      }
+    }
+    expect(wrong).toBeGreaterThan(20);
+  });
+
+  test.each([
+    ['ship', 'sheep', /reads \/.+\/ for \/.+\//],
+    ['rain', 'train', 'leaves out a sound'],
+    ['stop', 'top', 'reads a sound that is not there'],
+    ['cat', 'dog', 'takes “cat” for “dog”'],
+  ])('%s taken for %s', (taken, right, name) => {
+    const [one, other] = [lexicon.find(taken), lexicon.find(right)];
+    if (!one || !other) throw new Error('not in the bank');
+    expect(readsFor(one, other, 'american')).toMatch(name);
   });
 
   test('the support sheet is set larger', () => {

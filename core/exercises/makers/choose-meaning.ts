@@ -1,3 +1,4 @@
+import { takesFor } from '../making/error-names';
 import { offered } from '../making/offered';
 import type { ChoiceItem } from '../interactions/choice/task';
 import type { Maker } from '../making/maker';
@@ -49,7 +50,7 @@ const maker: Maker = {
             Math.abs(each.level - entry.level) < 2,
         ),
       ].filter((each) => each !== undefined);
-      const wrong: { text: string; feedback: string }[] = [];
+      const wrong: { text: string; feedback: string; error: string }[] = [];
       for (const other of others) {
         if (wrong.length === 2) break;
         const sense = shortMeaning(other.word, input);
@@ -58,7 +59,11 @@ const maker: Maker = {
         if (found.near.includes(other.word) || sense.near.includes(word)) continue;
         if (sense.definition === found.definition || found.kindOf === other.word) continue;
         if (wrong.some((each) => each.text === sense.definition)) continue;
-        wrong.push({ text: sense.definition, feedback: `That is ${other.word}.` });
+        wrong.push({
+          text: sense.definition,
+          feedback: `That is ${other.word}.`,
+          error: takesFor(other.word, word),
+        });
       }
       if (wrong.length < 2) {
         notes.push({

@@ -1,3 +1,4 @@
+import { takesFor } from '../making/error-names';
 import {
   confusableSets,
   confusablesOf,
@@ -133,6 +134,7 @@ const maker: Maker = {
                 text: shown(option),
                 right: option === word,
                 ...(said === undefined ? {} : { feedback: said }),
+                ...(option === word ? {} : { error: takesFor(option, word) }),
               };
             }),
             'option',

@@ -1,3 +1,4 @@
+import { takesFor } from '../making/error-names';
 import { sentencesByKind, whyKind } from '../making/sentence-kinds';
 import { article, grammarMaker } from '../making/grammar-maker';
 import { numbered } from '../making/usable-words';
@@ -41,7 +42,10 @@ export default grammarMaker({
                 right: each === mark,
                 ...(each === mark
                   ? {}
-                  : { feedback: `This is ${article(kind)} ${kind.toLowerCase()}.` }),
+                  : {
+                      feedback: `This is ${article(kind)} ${kind.toLowerCase()}.`,
+                      error: takesFor(named[each], named[mark as '.']),
+                    }),
               })),
               'option',
             ),

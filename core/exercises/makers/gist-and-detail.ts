@@ -36,6 +36,7 @@ export default readingMaker({
                     .map(({ things, part }) => ({
                       text: joinList(things, 'and'),
                       right: false,
+                      error: 'takes a detail for the whole',
                       feedback: `These come once, in ${passage.paragraphs.length > 2 ? `paragraph ${part}` : 'one part'} only.`,
                     })),
                 ]),

@@ -1,3 +1,4 @@
+import { readsFor } from '../making/error-names';
 import { offered } from '../making/offered';
 import type { ChoiceItem } from '../interactions/choice/task';
 import { nearMisses } from '../making/distractors';
@@ -40,6 +41,7 @@ const maker: Maker = {
             text: each.word,
             right: false,
             feedback: `That says ${each.word}.`,
+            error: readsFor(each, entry, lexicon.accent),
           })),
         ]);
         return [

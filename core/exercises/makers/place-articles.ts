@@ -39,12 +39,16 @@ export default grammarMaker({
             {
               text: first ? 'The' : 'the',
               right: kind.the,
-              ...(kind.the ? {} : { feedback: `${name}: ${kind.rule}` }),
+              ...(kind.the
+                ? {}
+                : { feedback: `${name}: ${kind.rule}`, error: 'puts in the article' }),
             },
             {
               text: '–',
               right: !kind.the,
-              ...(kind.the ? { feedback: `The ${name}: ${kind.rule}` } : {}),
+              ...(kind.the
+                ? { feedback: `The ${name}: ${kind.rule}`, error: 'leaves out the article' }
+                : {}),
             },
           ],
           'option',

@@ -42,12 +42,18 @@ const kinds = {
 type Item = Omit<ChoiceItem, 'id'>;
 type Kind = (typeof kinds)[keyof typeof kinds];
 
-const itemOf = (sentence: string, right: string, wrong: string, reason: string): Item => ({
+const itemOf = (
+  sentence: string,
+  right: string,
+  wrong: string,
+  reason: string,
+  error: string,
+): Item => ({
   word: right,
   prompt: sentence.replace('___', '______'),
   options: [
     { id: 'option-1', text: right, right: true },
-    { id: 'option-2', text: wrong, right: false, feedback: reason },
+    { id: 'option-2', text: wrong, right: false, feedback: reason, error },
   ],
   reason,
 });
@@ -78,7 +84,8 @@ function ownItem(
   const verb = text.slice(first.start, last.end);
   if (verb === wrong) return [];
   const gapped = `${text.slice(0, first.start)}___${text.slice(last.end)}`;
-  return [itemOf(gapped, verb, wrong, `“${cue}” goes with the ${tense}. ${whyTense(tense)}`)];
+  const reason = `“${cue}” goes with the ${tense}. ${whyTense(tense)}`;
+  return [itemOf(gapped, verb, wrong, reason, `${other} for ${tense}`)];
 }
 
 /** Two forms for one gap; the words of time settle which. */
@@ -109,6 +116,7 @@ export default grammarMaker({
               asSpelled(row.right, input),
               asSpelled(row.wrong, input),
               asSpelled(row.reason, input),
+              `${asSpelled(row.wrong, input)} for ${asSpelled(row.right, input)}`,
             ),
           );
     const chosen = items

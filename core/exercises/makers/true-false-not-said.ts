@@ -1,3 +1,4 @@
+import { takesFor } from '../making/error-names';
 import { proofOf } from '../../texts/reading/passage';
 import { statementsOf, type Verdict } from '../../texts/reading/statements';
 import { readingMaker, shortOf } from '../making/reading-maker';
@@ -36,7 +37,11 @@ export default readingMaker({
             word: text,
             prompt: text,
             options: numbered(
-              verdicts.map((each) => ({ text: each, right: each === verdict })),
+              verdicts.map((each) => ({
+                text: each,
+                right: each === verdict,
+                ...(each === verdict ? {} : { error: takesFor(each, verdict) }),
+              })),
               'option',
             ),
             reason: `${why[0]?.toUpperCase()}${why.slice(1)}. ${proofOf(sentence)}`,

@@ -1,3 +1,4 @@
+import { takesFor } from '../making/error-names';
 import type { WordSense } from '../../languages/en/words/meanings';
 import { define } from '../../languages/en/words/meanings';
 import { offeredAge } from '../../reach/fitness';
@@ -21,6 +22,7 @@ const YEARS_APART = 3;
 interface Wrong {
   readonly text: string;
   readonly feedback: string;
+  readonly error: string;
 }
 
 const contents = (text: string) =>
@@ -56,6 +58,7 @@ function wrongMeanings(
     .map((each) => ({
       text: each.definition,
       feedback: 'It can mean this, but not in this sentence.',
+      error: 'takes another sense of the word',
     }));
   const wordClass = sense?.wordClass ?? 'n';
   const level = lexicon.find(word)?.age ?? 10;
@@ -78,7 +81,9 @@ function wrongMeanings(
         return [];
       // What is near the other word is not wrong either.
       if (first.near.includes(word) || !plain(first) || body.includes(other)) return [];
-      return [{ text: first.definition, feedback: `That is ${other}.` }];
+      return [
+        { text: first.definition, feedback: `That is ${other}.`, error: takesFor(other, word) },
+      ];
     });
   const found: Wrong[] = [];
   for (const each of [...own, ...neighbours]) {

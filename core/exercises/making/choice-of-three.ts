@@ -1,6 +1,7 @@
 /** A gap with three words to choose from, as the sets are written: one right, two surely wrong. */
 import type { Written } from '../../languages/en/sentence-sets/sentence-sets';
 import type { ChoiceTask } from '../interactions/choice/task';
+import { takesFor } from './error-names';
 import { asSpelled, forClass } from './for-class';
 import type { GrammarInput } from './grammar-maker';
 import { numbered } from './usable-words';
@@ -16,7 +17,13 @@ export function choiceOfThree(rows: readonly Row[], input: GrammarInput): Choice
       word: right,
       prompt: asSpelled(sentence.replace('___', '______'), input),
       options: numbered(
-        random.shuffle([right, wrong1, wrong2].map((text) => ({ text, right: text === right }))),
+        random.shuffle(
+          [right, wrong1, wrong2].map((text) => ({
+            text,
+            right: text === right,
+            ...(text === right ? {} : { error: takesFor(text, right) }),
+          })),
+        ),
         'option',
       ),
       reason: asSpelled(reason, input),

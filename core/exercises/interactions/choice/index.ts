@@ -30,7 +30,12 @@ export const choice: Interaction<ChoiceTask, ChoiceResponse> = {
         expected: rightOption(item)?.text ?? '',
         right: picked?.right === true,
         reason: picked?.feedback ? `${picked.feedback} ${item.reason}` : item.reason,
-        ...(picked?.error ? { error: picked.error } : {}),
+        ...(picked && !picked.right
+          ? {
+              error:
+                picked.error ?? `takes “${picked.text}” for “${rightOption(item)?.text ?? ''}”`,
+            }
+          : {}),
       };
     }),
   wordsOf: ({ items }) => items.map((item) => item.word),
