@@ -6,10 +6,11 @@ import { partsOf, type Lesson, type LessonPart } from '~core/records/lesson';
 import { isBroken, type Broken, type BuiltPart } from '~/workspaces/lesson/built-part';
 import { LessonWorkspace } from '~/workspaces/lesson/LessonWorkspace';
 import { besideWords } from '~core/lists/beside-words';
+import type { WordList } from '~core/lists/word-list';
 import type { ReadingText } from '~core/texts/reading-text';
 import { materialOf, type TextMaterial } from '~core/texts/reading/text-material';
 import { reachState } from '~/ui/reach-state';
-import { newId } from '~/operations/operation';
+import { ChangeError, newId } from '~/operations/operation';
 import { perform, type Asked } from '~/storage/perform';
 import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
 import { engine } from '~/workers/engine.client';
@@ -109,6 +110,17 @@ async function add(id: string, stage: unknown, part: LessonPart, name: string) {
   return done.ok && part.kind !== 'note' ? redirect(`/lessons/${id}?part=${part.id}`) : done;
 }
 
+/** The words of the lesson and of the class's lists in turn, as many as a review asks. */
+const MOST_REVIEWED = 12;
+function reviewWords(given: readonly string[], lists: readonly WordList[]): string[] {
+  const sources = [given, ...lists.map(({ words }) => words)];
+  const longest = Math.max(0, ...sources.map(({ length }) => length));
+  const turns = Array.from({ length: longest }, (_, at) =>
+    sources.flatMap((words) => words[at] ?? []),
+  );
+  return [...new Set(turns.flat())].slice(0, MOST_REVIEWED);
+}
+
 /** A new exercise begins with the words it can use. */
 async function addNewPart(id: string, body: Asked) {
   const { stage, maker, name, words: given } = body as unknown as NewPart;
@@ -121,9 +133,11 @@ async function addNewPart(id: string, body: Asked) {
     return add(id, stage, about, name);
   }
   const words =
-    part.kind === 'exercise' && profile
-      ? await engine().startWords(await knowingItsClass(part, profile), profile)
-      : part.words;
+    part.kind === 'exercise' && profile && makerInfo(maker)?.reviews
+      ? reviewWords(given, await listsOfClass(profile.id))
+      : part.kind === 'exercise' && profile
+        ? await engine().startWords(await knowingItsClass(part, profile), profile)
+        : part.words;
   return add(id, stage, { ...part, words }, name);
 }
 
@@ -142,6 +156,29 @@ function addNewSheet(id: string, { stage, title: given }: Asked) {
   return add(id, stage, part, 'a sheet');
 }
 
+/** Words that a box takes from a topic. */
+const MOST_FILLED = 12;
+
+/** Puts words of a topic into a word box: those within the class's reach. */
+function fillWords(id: string, { part, block, topic }: Asked) {
+  return answer(async () => {
+    const lesson = await record('lessons', id);
+    const profile = lesson ? await record('classes', lesson.classId) : undefined;
+    if (!lesson || !profile) return;
+    const stored = partsOf(lesson)
+      .find((each) => each.id === part)
+      ?.blocks?.find((each) => each.id === block);
+    const pictured = stored?.pictures === true;
+    const words = await engine().topicWords(String(topic), profile, pictured, MOST_FILLED);
+    if (words.length === 0) {
+      throw new ChangeError(
+        `No words about ${String(topic)} are within the reach of ${profile.name}${pictured ? ' and have a picture' : ''}. Choose another topic, or write them yourself.`,
+      );
+    }
+    await perform('lessons', id, { intent: 'block', part, block, fields: { words } });
+  });
+}
+
 export async function clientAction({ request, params }: Route.ClientActionArgs) {
   const body = (await request.json()) as Asked;
   const id = params.lessonId;
@@ -154,6 +191,8 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
       const block = { ...(body['block'] as object), id: newId() };
       return answer(() => perform('lessons', id, { ...body, block }));
     }
+    case 'fill-words':
+      return fillWords(id, body);
     case 'known': {
       const { word } = body;
       return answer(async () => {

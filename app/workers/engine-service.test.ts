@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import { kestrels, testLexicon } from '~core/testing/test-lexicon';
+import { checkWord } from '~core/reach/check-word';
 import { Engine } from './engine-service';
 
 const engine = new Engine(testLexicon());
@@ -32,4 +33,35 @@ test('the same exercise for the same class is not made twice', () => {
   expect(engine.parts.build(recipe, contextOf(profile, 'a'))).not.toBe(
     engine.parts.build(recipe, contextOf(profile, 'b')),
   );
+});
+
+test('a word box takes words of a topic that the class can read', () => {
+  const profile = kestrels();
+  const words = engine.topicWords('weather', profile, false, 12);
+  expect(words.length).toBeGreaterThanOrEqual(5);
+  const lexicon = testLexicon();
+  for (const word of words) {
+    expect(lexicon.topicsOf(word)).toContain('weather');
+    expect(checkWord(word, lexicon.find(word), profile).reach).toBe('secure');
+  }
+  for (const word of engine.topicWords('animals', profile, true, 8)) {
+    expect(lexicon.picturesOf(word).length).toBeGreaterThan(0);
+  }
+  expect(engine.topicWords('no such topic', profile, false, 5)).toEqual([]);
+});
+
+test('an exercise with too little comes with others that the same words make, one with enough does not', () => {
+  const short = engine.parts.build(
+    { maker: 'sort-by-spelling', words: ['rain', 'day'], parameters: {}, seed: 1 },
+    contextOf(kestrels()),
+  );
+  if ('broken' in short) throw new Error(short.broken);
+  expect(short.exercise.short).toMatch(/needs 4 words/);
+  expect(short.sheet.pages).toEqual([]);
+  expect(short.others.length).toBeGreaterThan(0);
+  expect(short.suggestions.length).toBeGreaterThan(0);
+  const enough = engine.parts.build(recipe, contextOf(kestrels()));
+  if ('broken' in enough) throw new Error(enough.broken);
+  expect(enough.others).toEqual([]);
+  expect(enough.sheet.pages.length).toBeGreaterThan(0);
 });

@@ -135,6 +135,18 @@ export class Engine {
     };
   }
 
+  /** Words of a topic that the class can read, the best known first: for a word box. */
+  topicWords(topic: string, profile: ClassProfile, pictured: boolean, count: number): string[] {
+    const { groups } = findWords(this.lexicon, {
+      topic,
+      class: profile,
+      knows: 'secure',
+      limit: count,
+      ...(pictured ? { pictured: true } : {}),
+    });
+    return groups.flatMap(({ words }) => words.map(({ entry }) => entry.word)).slice(0, count);
+  }
+
   /** A query for more words like the examples. */
   like(words: readonly string[]): Likeness {
     return wordsLike(words, this.lexicon);

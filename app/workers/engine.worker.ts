@@ -102,6 +102,8 @@ const service = {
   explain: async (...input: Input<'explain'>) => (await engineOf(input[1].class)).explain(...input),
   isKnown: async (word: string, profile: ClassProfile) => (await engineOf(profile)).isKnown(word),
   topics: async () => (await engineOf(undefined)).topics(),
+  topicWords: async (...input: Input<'topicWords'>) =>
+    (await engineOf(input[1])).topicWords(...input),
   like: async (words: readonly string[], profile: ClassProfile) =>
     (await engineOf(profile)).like(words),
   madeUp: async (...input: Input<'madeUp'>) => (await engineOf(input[0])).madeUp(...input),

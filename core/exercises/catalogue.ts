@@ -23,6 +23,8 @@ export interface MakerInfo {
   readonly needsText: boolean;
   readonly usesSentences: boolean;
   readonly needsMeanings: boolean;
+  /** Begins with words of all the class’s lists. */
+  readonly reviews?: boolean;
   readonly asks: readonly Ability[];
   /** What it can be asked beside what all makers can. */
   readonly parameters: Parameters;

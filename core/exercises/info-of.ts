@@ -13,6 +13,7 @@ export const infoOf = (maker: Maker): MakerInfo => ({
   words: maker.usesWords === false ? 'none' : maker.bringsWords ? 'own' : 'material',
   needsText: maker.needsText === true,
   usesSentences: maker.usesSentences === true,
+  ...(maker.reviews ? { reviews: true } : {}),
   needsMeanings: maker.needsMeanings === true,
   asks: maker.asks,
   parameters: maker.parameters ?? {},

@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import { handIds, handNames } from '~core/paper/hands';
 import { letterHeights, plainRuling, rulingIds, rulingNames } from '~core/paper/ruling';
 import { blockSizes, type SheetBlock } from '~core/sheets/blocks/sheet-block';
@@ -5,6 +6,7 @@ import { patternNames, patternTexts } from '~core/languages/en/sounds/patterns';
 import { phonemes, showSound } from '~core/languages/en/sounds/phonemes';
 import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
+import { engine } from '~/workers/engine.client';
 import type { ExercisePart, Send } from './built-part';
 import { Choice } from './Choice';
 import { textChoices, useClassTexts } from './class-texts';
@@ -28,6 +30,33 @@ const textLabels: Partial<Record<SheetBlock['kind'], string>> = {
   qr: 'Address or text of the code; a caption on the next line',
   picture: 'What it shows',
 };
+
+/** Fills a word box with words about something, all within the class's reach. */
+function TopicFill({ block, part, send }: Pick<EditorProps, 'block' | 'part' | 'send'>) {
+  const [about, setAbout] = useState<readonly string[]>([]);
+  useEffect(() => {
+    let gone = false;
+    void engine()
+      .topics()
+      .then(({ topics: known }) => {
+        if (!gone) setAbout(known);
+      })
+      .catch(() => undefined);
+    return () => {
+      gone = true;
+    };
+  }, []);
+  return (
+    <Choice
+      name="Or words about"
+      value=""
+      options={[['', 'choose a topic'], ...about.map((topic) => [topic, topic] as const)]}
+      onChoose={(topic) =>
+        topic !== '' && send({ intent: 'fill-words', part, block: block.id, topic })
+      }
+    />
+  );
+}
 
 /** Every rule that a card can be made of. */
 const topics: readonly (readonly [string, string])[] = [
@@ -157,6 +186,7 @@ export function BlockEditor({ block, part, exercises, send }: EditorProps) {
               })}
             />
           </div>
+          <TopicFill block={block} part={part} send={send} />
           <Toggle
             name="A picture over each word"
             checked={block.pictures === true}

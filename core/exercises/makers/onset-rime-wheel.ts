@@ -66,15 +66,15 @@ const maker: Maker = {
     const model = given[0]?.entry;
     // The material's own words first, then common words with the same ending said alike.
     const found = model
-      ? lexicon.entries
-          .slice(0, 12_000)
-          .filter(
-            (entry) =>
-              entry.word.endsWith(rime) &&
-              fit(entry) &&
-              cut({ word: entry.word, entry })?.rime === rime &&
-              sounds(entry, rime) === sounds(model, rime),
-          )
+      ? lexicon.entries.slice(0, 12_000).filter(
+          (entry) =>
+            entry.word.endsWith(rime) &&
+            // A name has a capital that no other beginning has.
+            entry.word === entry.word.toLowerCase() &&
+            fit(entry) &&
+            cut({ word: entry.word, entry })?.rime === rime &&
+            sounds(entry, rime) === sounds(model, rime),
+        )
       : [];
     const real = [
       ...new Set([

@@ -2,6 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { Random } from '../../kernel/random';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { crossWords } from '../interactions/gap/crossing-words';
+import { define } from '../../languages/en/words/meanings';
+import type { ChoiceTask } from '../interactions/choice/task';
 import type { MatchTask } from '../interactions/match/task';
 import type { SortTask } from '../interactions/sort/task';
 import { makeExercise, markTask } from '../make-exercise';
@@ -145,5 +147,31 @@ describe('sorts with tricky words', () => {
       fire: 'tricky: two ways to say it',
       every: 'tricky: two ways to say it',
     });
+  });
+});
+
+describe('mixed review', () => {
+  const list = 'rain hail drain snail train lake snake cloud snow gate ladder basket';
+
+  test('asks each word once, in three ways, and never with a near word beside it', () => {
+    const { task } = make('mixed-review', list) as { task: ChoiceTask };
+    expect(task.items.map(({ word }) => word).sort()).toEqual(list.split(' ').sort());
+    const pictured = task.items.filter(({ picture }) => picture !== undefined);
+    const named = task.items.filter(({ prompt, word }) => prompt === word);
+    const meant = task.items.filter(({ prompt, word }) => prompt !== '' && prompt !== word);
+    for (const way of [pictured, named, meant]) expect(way.length).toBeGreaterThanOrEqual(2);
+    for (const { options, word } of meant) {
+      expect(options).toHaveLength(3);
+      const [sense] = define(word, meanings, lexicon).senses;
+      for (const { text, right } of options) {
+        if (!right) expect(sense?.near).not.toContain(text);
+        expect(list.split(' ')).toContain(text);
+      }
+    }
+  });
+
+  test('a word that has nothing to be told from is named', () => {
+    const { notes } = make('mixed-review', `${list} zog`);
+    expect(notes.map(({ word }) => word)).toContain('zog');
   });
 });

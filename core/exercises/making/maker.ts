@@ -55,6 +55,8 @@ export interface Maker {
   readonly bringsWords?: boolean;
   /** True where it takes only some of its words and says so itself (a map has one word in the middle). */
   readonly saysWhatIsLeft?: boolean;
+  /** True where it begins with words of all the class’s lists, a few of each. */
+  readonly reviews?: boolean;
   /** Words to begin with where the material has none that fit. */
   readonly startWords?: readonly string[];
   /** Words of the class's own that come before all others. */
