@@ -145,6 +145,16 @@ describe('a sheet of blocks', () => {
     }
     expect(await names()).toEqual(['Name and date', 'Heading', 'Text', 'Can-do slip', 'Rule card']);
 
+    // A word box takes words of a topic that the class can read.
+    await add.click();
+    await page.locator('.maker-menu.show').getByRole('button', { name: 'Word box' }).click();
+    await page.locator('.block-row__name', { hasText: 'Word box' }).click();
+    await page.getByRole('combobox', { name: 'Or words about' }).selectOption('weather');
+    await page.locator('.paper-stack').getByText('rain', { exact: true }).first().waitFor();
+    await page.getByRole('button', { name: /^Change Word box/ }).click();
+    await page.getByRole('button', { name: 'Remove', exact: true }).click();
+    await expect.poll(names).toHaveLength(5);
+
     // By menu.
     await page.getByRole('button', { name: /^Change Rule card/ }).click();
     await page.getByRole('button', { name: 'Move up' }).click();

@@ -162,6 +162,10 @@ function keyBlocks(sheet: BlockSheet, style: SheetStyle): Block[] {
   const versions = new Set(
     sheet.blocks.flatMap(({ exercise }) => exercise?.parameters.version ?? []),
   );
+  const keyed = sheet.blocks.filter(
+    ({ exercise }) => exercise !== undefined && exercise.short === undefined,
+  );
+  if (keyed.length === 0) return [];
   const [version] = versions;
   const named = version === undefined || version === 'core' ? '' : ` (${version})`;
   return [

@@ -65,6 +65,7 @@ export function finishSheet(unfinished: UnfinishedSheet): Sheet {
   const { title, style, layout, footer, parts } = unfinished;
   const problems = [...unfinished.problems];
   const pages = parts.flatMap((part): SheetPage[] => {
+    if (part === 'key' && unfinished.key.length === 0) return [];
     const laidOut =
       part === 'learner'
         ? paginate(unfinished.learner, style.paper, columnsOf(style, layout))
@@ -149,6 +150,8 @@ function keyBlocks(exercise: Exercise, style: SheetStyle): Block[] {
   const { version } = exercise.parameters;
   const named = version === undefined || version === 'core' ? '' : ` (${version})`;
   const answers = keyFace(exercise, style);
+  // What has no key has no page for one.
+  if (answers.length === 0) return [];
   const credit = hasPicture(answers) ? [creditBlock(style)] : [];
   return [titleBlock(`Key: ${exercise.title}${named}`, title), ...answers, ...credit];
 }
