@@ -5,6 +5,13 @@ import { tenseFeatures, tenses, whyTense } from '../../languages/en/grammar/tran
 import { grammarMaker } from '../making/grammar-maker';
 import { type GivenItem, written } from '../making/written';
 
+/** Verbs of state, which have no continuous in careful use (Quirk et al. 1985, 4.29, from memory). */
+const stateVerbs = new Set(
+  `be know like love hate want need prefer understand believe belong own contain consist cost deserve exist
+   matter mean remember forget recognise recognize realise realize resemble seem possess suppose wish agree
+   disagree depend fit include involve lack owe satisfy hear`.split(/\s+/),
+);
+
 /** A verb in one tense for every person: positive, negative, question, short answers. */
 export default grammarMaker({
   id: 'forms-table',
@@ -45,6 +52,7 @@ export default grammarMaker({
         reason: whyTense(target),
       };
     });
+    const stative = target.includes('continuous') && stateVerbs.has(verb);
     const { regular, reason } = formsOfVerb(verb, forms);
     return {
       title: `${verb}: ${target}`,
@@ -55,6 +63,14 @@ export default grammarMaker({
             ? [`The table is for one verb: ${verb}.`]
             : []),
         ...(regular ? [] : [{ word: verb, text: reason }]),
+        ...(stative
+          ? [
+              {
+                word: verb,
+                text: `${verb} is a verb of state: it is hardly ever used in the ${target}. Take a simple tense, or a verb of doing.`,
+              },
+            ]
+          : []),
       ],
       ...written(items, {
         columns: [

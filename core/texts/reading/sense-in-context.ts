@@ -73,10 +73,12 @@ function hasBearer(
 }
 
 /** What a text is about: how many of its words belong to each topic. */
-function topicsOf(text: string, lexicon: Lexicon): Map<string, number> {
+function topicsOf(text: string, own: string, lexicon: Lexicon): Map<string, number> {
   const counts = new Map<string, number>();
   const words = new Set(wordTokens(text.slice(0, 20_000)).map(({ key }) => key));
   for (const word of words) {
+    // An instrument alone makes no text about music.
+    if (stem(word) === own) continue;
     for (const topic of lexicon.topicsOf(word)) counts.set(topic, (counts.get(topic) ?? 0) + 1);
   }
   return counts;
@@ -116,7 +118,7 @@ export function senseInContext(
   const own = stem(word.toLowerCase());
   near.delete(own);
   far.delete(own);
-  const about = topicsOf(text, lexicon);
+  const about = topicsOf(text, own, lexicon);
   const { senses, derived } = define(word, meanings, lexicon);
   // What a campaign is does not say who a campaigner is.
   if (derived === true) return undefined;
@@ -163,7 +165,7 @@ export function senseInContext(
     best.sound &&
     wordClass !== undefined &&
     (alone
-      ? (best.sense.source === 'wordane' && best.shared + best.topical > 0) || best.shared >= 1
+      ? (best.sense.source === 'wordane' && best.close + best.topical > 0) || best.shared >= 1
       : best.score - second.score >= CLEAR &&
         // Between two senses the sentence itself has to speak for the commoner one.
         best.index === 0 &&

@@ -192,6 +192,8 @@ function opposite(
   const tags = new Map(tokens.map(({ start, tag }) => [start, tag as string]));
   for (const token of wordTokens(text).slice(1)) {
     if (token.text !== token.key || token.key.length < 3) continue;
+    // Last week has no opposite first week.
+    if (/^(?:last|next|first)$/.test(token.key)) continue;
     const entry = lexicon.find(token.key);
     if (entry === undefined || entry.zipf > 6.2) continue;
     for (const form of formsOf(token.key, lexicon)) {
