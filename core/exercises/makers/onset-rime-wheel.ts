@@ -1,5 +1,6 @@
 import { offered } from '../making/offered';
-import { isVowelPhoneme } from '../../languages/en/sounds/phonemes';
+import { isVowelPhoneme, type Phoneme } from '../../languages/en/sounds/phonemes';
+import { soundIndex } from '../../languages/en/words/sound-index';
 import type { AlignedUnit } from '../../languages/en/sounds/align';
 import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
 import { joinList } from '../../kernel/join-list';
@@ -38,6 +39,38 @@ const sounds = (entry: LexiconEntry, rime: string) => {
     .flatMap((unit) => unit.phonemes)
     .join(' ');
 };
+
+/** The sounds of a beginning, letter by letter; sh, ch and th are one. */
+const letterSounds: Readonly<Record<string, Phoneme>> = {
+  b: 'B',
+  c: 'K',
+  d: 'D',
+  f: 'F',
+  g: 'G',
+  h: 'HH',
+  j: 'JH',
+  k: 'K',
+  l: 'L',
+  m: 'M',
+  n: 'N',
+  p: 'P',
+  r: 'R',
+  s: 'S',
+  t: 'T',
+  v: 'V',
+  w: 'W',
+  y: 'Y',
+  z: 'Z',
+  sh: 'SH',
+  ch: 'CH',
+  th: 'TH',
+};
+const sayings: Readonly<Record<string, readonly Phoneme[]>> = Object.fromEntries(
+  common.map((onset) => [
+    onset,
+    (onset.match(/sh|ch|th|[a-z]/g) ?? []).flatMap((letter) => letterSounds[letter] ?? []),
+  ]),
+);
 
 /** A rime that stays and beginnings that turn: which make a word? */
 const maker: Maker = {
@@ -87,12 +120,20 @@ const maker: Maker = {
       lexicon.find(onset + rime) !== undefined ||
       lexicon.isOtherWord(onset + rime) ||
       lexicon.isUnfit(onset + rime);
+    // Wip is heard as whip, and cip as sip: what is a word to the ear is none to leave out.
+    const heardAsWord = (onset: string) => {
+      if (/^[cg]$/.test(onset) && /^[eiy]/.test(rime)) return true;
+      const first = sayings[onset];
+      if (model === undefined || first === undefined) return false;
+      const rest = sounds(model, rime).split(' ') as Phoneme[];
+      return soundIndex(lexicon).said([...first, ...rest]).length > 0;
+    };
     const wrong =
       rime === ''
         ? []
         : random
             .shuffle(common)
-            .filter((onset) => !onsets.has(onset) && !known(onset))
+            .filter((onset) => !onsets.has(onset) && !known(onset) && !heardAsWord(onset))
             .slice(0, Math.min(MOST_WRONG, MOST - real.length));
     const pieces: Omit<BuildPiece, 'id'>[] = [
       ...real.map((word) => ({

@@ -3,6 +3,7 @@ import { Random } from '../../kernel/random';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { crossWords } from '../interactions/gap/crossing-words';
 import { define } from '../../languages/en/words/meanings';
+import type { BuildTask } from '../interactions/build/task';
 import type { ChoiceTask } from '../interactions/choice/task';
 import type { MatchTask } from '../interactions/match/task';
 import type { SortTask } from '../interactions/sort/task';
@@ -174,4 +175,27 @@ describe('mixed review', () => {
     const { notes } = make('mixed-review', `${list} zog`);
     expect(notes.map(({ word }) => word)).toContain('zog');
   });
+});
+
+test('word wheel: what is no word on paper is none to the ear either', () => {
+  // Wip is heard as whip, cip as sip, gim as gym, crane and rain share their rime.
+  const lists = ['ship chip dip', 'cake make lake', 'rain train chain', 'bed red fed', 'gym him'];
+  for (const list of lists) {
+    for (let seed = 1; seed <= 20; seed += 1) {
+      const { task } = makeExercise(
+        { maker: 'onset-rime-wheel', words: list.split(' '), parameters: {}, seed },
+        lexicon,
+        meanings,
+        kestrels(),
+      ) as { task: BuildTask };
+      for (const { text, place } of task.pieces) {
+        if (place === 'word') continue;
+        expect(lexicon.find(`${text}${task.centre}`)).toBeUndefined();
+        expect([
+          `${text}${task.centre}`,
+          /^(?:wip|cip|cim|gim|sain|cail)$/.test(`${text}${task.centre}`),
+        ]).toEqual([`${text}${task.centre}`, false]);
+      }
+    }
+  }
 });
