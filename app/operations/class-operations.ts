@@ -37,6 +37,10 @@ class Hidden {
   @Word() word!: string;
   @Yes() hidden!: boolean;
 }
+class Called {
+  @Word() name!: string;
+  @OneOf(['he', 'she', 'they']) pronoun!: 'he' | 'she' | 'they';
+}
 class Shown {
   @Word() word!: string;
   @Yes() shown!: boolean;
@@ -151,6 +155,15 @@ export const classOperations: Operations<ClassProfile> = {
       const others = (profile.shownWords ?? []).filter((each) => each !== word);
       return { ...profile, shownWords: shown ? [...others, word] : others };
     },
+  }),
+
+  called: op({
+    input: Called,
+    label: (_, { name, pronoun }) => `${name} is ${pronoun}`,
+    step: (profile, { name, pronoun }) => ({
+      ...profile,
+      people: [...(profile.people ?? []).filter((each) => each.name !== name), { name, pronoun }],
+    }),
   }),
 
   // The sequence that the class is taught by.

@@ -179,6 +179,14 @@ function fillWords(id: string, { part, block, topic }: Asked) {
   });
 }
 
+/** What is said in a lesson and kept for its class. */
+function forItsClass(id: string, asked: Asked) {
+  return answer(async () => {
+    const lesson = await record('lessons', id);
+    if (lesson) await perform('classes', lesson.classId, asked);
+  });
+}
+
 export async function clientAction({ request, params }: Route.ClientActionArgs) {
   const body = (await request.json()) as Asked;
   const id = params.lessonId;
@@ -193,14 +201,14 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
     }
     case 'fill-words':
       return fillWords(id, body);
-    case 'known': {
-      const { word } = body;
-      return answer(async () => {
-        const lesson = await record('lessons', id);
-        if (lesson)
-          await perform('classes', lesson.classId, { intent: 'known', word, known: true });
+    case 'known':
+      return forItsClass(id, { intent: 'known', word: body['word'], known: true });
+    case 'called':
+      return forItsClass(id, {
+        intent: 'called',
+        name: body['name'],
+        pronoun: body['pronoun'],
       });
-    }
     default:
       return answer(() => perform('lessons', id, body));
   }

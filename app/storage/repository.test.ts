@@ -273,3 +273,76 @@ describe('a backup', () => {
     expect((await differences({ ...backup, made: '' }))[0]?.newer).toBeUndefined();
   });
 });
+
+describe('what an exercise with too little asks for', () => {
+  const partOf = (maker: string, words: string[], parameters = {}) => ({
+    id: 'part-1',
+    kind: 'exercise',
+    text: '',
+    maker,
+    words,
+    parameters,
+    seed: 1,
+  });
+  async function lessonWith(part: object) {
+    const profile = await createClass({ name: 'Kestrels' });
+    const list = await createList(profile.id, 'Storm words', ['rain']);
+    const planned = fernhillDemo(testLexicon()).lessons[0];
+    if (planned === undefined) throw new Error('the demo has no lesson');
+    const id = 'lesson-of-test';
+    await createLesson({ ...planned, id, classId: profile.id });
+    await onLesson(id, 'add-part', { stage: 'alone', part, name: 'an exercise' });
+    return { id, profile, list };
+  }
+  const stored = async (id: string) =>
+    (await database.lessons.get(id))?.stages
+      .flatMap(({ parts }) => parts)
+      .find((each) => each.id === 'part-1');
+
+  test('words are added in one step, each once, and one undo takes them away', async () => {
+    const { id } = await lessonWith(partOf('word-search', ['rain']));
+    await onLesson(id, 'add-words', { part: 'part-1', words: ['hail', 'rain', 'snow'] });
+    expect((await stored(id))?.words).toEqual(['rain', 'hail', 'snow']);
+    expect((await lastChange())?.label).toBe('Added hail, rain and snow');
+    await undo();
+    expect((await stored(id))?.words).toEqual(['rain']);
+  });
+
+  test('another maker keeps the words and what was chosen about them, and undo brings the first back', async () => {
+    const { id } = await lessonWith(
+      partOf('sort-by-spelling', ['rain', 'day'], { sound: 'EY', language: 'en', title: 'Mine' }),
+    );
+    await onLesson(id, 'change-maker', {
+      part: 'part-1',
+      maker: 'word-search',
+      name: 'Word search',
+    });
+    expect(await stored(id)).toMatchObject({
+      maker: 'word-search',
+      words: ['rain', 'day'],
+      parameters: { language: 'en' },
+    });
+    expect((await stored(id))?.parameters).not.toHaveProperty('sound');
+    await undo();
+    expect((await stored(id))?.maker).toBe('sort-by-spelling');
+  });
+});
+
+test('who is he or she is kept for the class, once for each name', async () => {
+  const profile = await createClass({ name: 'Kestrels' });
+  const called = (name: string, pronoun: string) =>
+    perform('classes', profile.id, { intent: 'called', name, pronoun });
+  await called('Quill', 'he');
+  await called('Wick', 'they');
+  await called('Quill', 'she');
+  expect((await database.classes.get(profile.id))?.people).toEqual([
+    { name: 'Wick', pronoun: 'they' },
+    { name: 'Quill', pronoun: 'she' },
+  ]);
+  await expect(called('Quill', 'it')).rejects.toThrow();
+  await undo();
+  expect((await database.classes.get(profile.id))?.people).toContainEqual({
+    name: 'Quill',
+    pronoun: 'he',
+  });
+});

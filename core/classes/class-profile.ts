@@ -40,6 +40,12 @@ export interface StructureSetting {
   readonly reach: Reach;
 }
 
+/** Somebody whose name is in no table, as the teacher says. */
+export interface NamedPerson {
+  readonly name: string;
+  readonly pronoun: 'he' | 'she' | 'they';
+}
+
 export interface ClassProfile {
   /** Counts the changes; not there before the first. */
   readonly revision?: number;
@@ -65,6 +71,8 @@ export interface ClassProfile {
   readonly shownWords?: readonly string[];
   /** The age whose words the class is offered, where it is not that of its year. */
   readonly offerAge?: number | null;
+  /** People whose names do not tell it, and the pronoun that goes with each. */
+  readonly people?: readonly NamedPerson[];
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   readonly grammar?: readonly StructureSetting[];
   /** Sets of words that this class takes for each other, beside those of the word bank. */

@@ -35,6 +35,7 @@ import { classPapers, type PaperName } from '../kernel/paper-size';
 import type {
   Learner,
   LevelChoice,
+  NamedPerson,
   OwnConfusableWord,
   OwnConfusables,
   StructureSetting,
@@ -82,6 +83,16 @@ export class OwnConfusableWordRecord implements OwnConfusableWord {
   })
   @MaxLength(300, { message: 'A sentence can have 300 letters at most.' })
   sentence!: string;
+}
+
+/** Somebody whose name does not tell he or she. */
+export class NamedPersonRecord implements NamedPerson {
+  @IsString()
+  @MaxLength(80)
+  name!: string;
+
+  @IsIn(['he', 'she', 'they'], { message: 'A pronoun is he, she or they.' })
+  pronoun!: 'he' | 'she' | 'they';
 }
 
 /** Words that a class takes for each other. */
@@ -196,6 +207,14 @@ export class ClassRecord implements ClassProfile {
   @Min(3, { message: 'Choose an age from 3 to 18.' })
   @Max(18, { message: 'Choose an age from 3 to 18.' })
   offerAge?: number | null;
+
+  /** People whose names do not tell it, and the pronoun that goes with each. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(500)
+  @ValidateNested({ each: true })
+  @Type(() => NamedPersonRecord)
+  people?: NamedPersonRecord[];
 
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   @IsOptional()

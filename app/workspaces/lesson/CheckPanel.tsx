@@ -98,18 +98,22 @@ function Note({ note, part, send }: { note: MakerNote; part: string; send: Send 
       {text}
       {choices.length > 0 && (
         <ul className="chips mt-2" aria-label={text}>
-          {choices.map(({ label, parameters }) => (
+          {choices.map(({ label, parameters, person }) => (
             <li key={label}>
               <button
                 type="button"
                 className="chip text-start"
                 onClick={() =>
-                  send({
-                    intent: 'parameters',
-                    part,
-                    parameters,
-                    label: `Chose for ${word ?? 'the exercise'}: ${label}`,
-                  })
+                  send(
+                    person
+                      ? { intent: 'called', ...person }
+                      : {
+                          intent: 'parameters',
+                          part,
+                          parameters,
+                          label: `Chose for ${word ?? 'the exercise'}: ${label}`,
+                        },
+                  )
                 }
               >
                 {label}

@@ -1,3 +1,4 @@
+import { unknownSpeaker } from '../../languages/en/grammar/transform/reported';
 import { transformSentence } from '../../languages/en/grammar/transform/transform';
 import { listed, reportedSet } from '../../languages/en/sentence-sets/sentence-sets';
 import { asSpelled, forClass } from '../making/for-class';
@@ -28,6 +29,16 @@ const whyReported: Readonly<Record<Kind, string>> = {
   'commands and requests': 'A command or a request is reported with to and the base form.',
 };
 
+/** Asked once: the answer is kept for the class. */
+const askWho = (name: string) => ({
+  word: name,
+  text: `Is ${name} he or she? Until you say, both are right.`,
+  choices: (['he', 'she', 'they'] as const).map((pronoun) => ({
+    label: pronoun,
+    person: { name, pronoun },
+  })),
+});
+
 /** What somebody said, reported by somebody else. */
 export default grammarMaker({
   id: 'reported-speech',
@@ -42,12 +53,17 @@ export default grammarMaker({
   title: 'Tell what they said',
   instruction: 'Report what was said. Change the verb, and who is meant.',
   make(input) {
-    const { given, wanted, target, lexicon, forms, random } = input;
+    const { given, wanted, target, lexicon, forms, random, profile } = input;
+    const known = new Map((profile?.people ?? []).map(({ name, pronoun }) => [name, pronoun]));
+    const unknown = new Set<string>();
     const kindFits = (kind: Kind) => target === 'all kinds' || kind === target;
     const refused: string[] = [];
     const items =
       given.length > 0
         ? given.flatMap(({ text }): GivenItem[] => {
+            const speaker = unknownSpeaker(text);
+            const pronoun = speaker === undefined ? undefined : known.get(speaker);
+            if (speaker !== undefined && pronoun === undefined) unknown.add(speaker);
             const {
               result,
               accepted,
@@ -55,7 +71,12 @@ export default grammarMaker({
               changes,
               refused: why,
             } = transformSentence(
-              { sentence: text, to: 'reported', spelling: forms.spelling },
+              {
+                sentence: text,
+                to: 'reported',
+                spelling: forms.spelling,
+                ...(pronoun ? { pronoun } : {}),
+              },
               lexicon,
             );
             if (result === null || !sure) {
@@ -88,7 +109,7 @@ export default grammarMaker({
             reason: whyReported[kindOf(reported)],
           }));
     return {
-      notes: refused,
+      notes: [...refused, ...[...unknown].map(askWho)],
       ...written(random.shuffle(items.slice(0, wanted))),
     };
   },

@@ -176,3 +176,53 @@ describe('something to choose from', () => {
     }
   });
 });
+
+describe('a speaker whose name does not tell he or she', () => {
+  const sentences = ['“I am cold,” said Quill.', '“I have found it,” said Mina.'];
+  const report = (people?: { name: string; pronoun: 'he' | 'she' | 'they' }[]) =>
+    makeExercise(
+      { maker: 'reported-speech', words: [], parameters: { sentences }, seed: 1 },
+      lexicon,
+      meanings,
+      people ? { ...year4, people } : year4,
+    );
+  const keyOf = (exercise: ReturnType<typeof report>) =>
+    keyedItems(exercise.task).find(({ question }) => question.includes('Quill'));
+
+  test('is asked about, and until then each pronoun is right', () => {
+    const exercise = report();
+    const asks = exercise.notes.filter(({ choices }) => choices !== undefined);
+    expect(asks).toHaveLength(1);
+    expect(asks[0]?.choices?.map(({ person }) => person)).toEqual([
+      { name: 'Quill', pronoun: 'he' },
+      { name: 'Quill', pronoun: 'she' },
+      { name: 'Quill', pronoun: 'they' },
+    ]);
+    const key = keyOf(exercise);
+    const right = [key?.answer, ...(key?.accepted ?? [])].join(' | ');
+    for (const pronoun of ['he was', 'she was', 'they were']) expect(right).toContain(pronoun);
+  });
+
+  test.each([
+    ['she', 'Quill said that she was cold.'],
+    ['he', 'Quill said that he was cold.'],
+    ['they', 'Quill said that they were cold.'],
+  ] as const)('is %s once the teacher has said so, and is not asked again', (pronoun, key) => {
+    const exercise = report([{ name: 'Quill', pronoun }]);
+    expect(exercise.notes.filter(({ choices }) => choices !== undefined)).toEqual([]);
+    expect(keyOf(exercise)?.answer).toBe(key);
+  });
+});
+
+test('a table of a continuous tense warns of a verb of state, and of no other', () => {
+  const notes = (verb: string, grammar: string) =>
+    make('forms-table', [verb], { grammar })
+      .notes.map(({ text }) => text)
+      .join(' ');
+  // Swan, Practical English Usage, “progressive tenses: non-progressive verbs” (from memory).
+  for (const verb of ['know', 'want', 'belong', 'understand'])
+    expect(notes(verb, 'present continuous')).toMatch(/is a verb of state/);
+  for (const verb of ['run', 'write', 'wait'])
+    expect(notes(verb, 'present continuous')).not.toMatch(/verb of state/);
+  expect(notes('know', 'present simple')).not.toMatch(/verb of state/);
+});

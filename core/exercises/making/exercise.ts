@@ -1,4 +1,5 @@
 /** What an exercise is: one interaction with its items, and where it came from. */
+import type { NamedPerson } from '../../classes/class-profile';
 import type { Task } from '../interactions';
 import type { HandEdit } from '../interactions/kit/hand-edit';
 import type { TextMaterial } from '../../texts/reading/text-material';
@@ -12,7 +13,9 @@ export interface MakerNote {
   /** What the teacher can choose where it cannot be settled surely: each sets parameters of the recipe. */
   readonly choices?: readonly {
     readonly label: string;
-    readonly parameters: Readonly<Record<string, unknown>>;
+    readonly parameters?: Readonly<Record<string, unknown>>;
+    /** Kept for the class: the pronoun that goes with a name. */
+    readonly person?: NamedPerson;
   }[];
 }
 

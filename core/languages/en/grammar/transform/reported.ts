@@ -288,6 +288,19 @@ export interface ReportOptions {
   readonly pronoun?: 'he' | 'she' | 'they';
 }
 
+/** Who speaks, where the name does not tell he or she: somebody has to say. */
+export function unknownSpeaker(sentence: string): string | undefined {
+  if (!quoted.test(sentence)) return undefined;
+  try {
+    const { speaker } = read(sentence);
+    const named = /^\p{Lu}\p{L}+$/u.test(speaker) && pronounOf(speaker) === undefined;
+    return named && genderOf(speaker) === undefined ? speaker : undefined;
+  } catch (error) {
+    if (error instanceof NoSuchForm) return undefined;
+    throw error;
+  }
+}
+
 export function toReported(
   sentence: string,
   forms: FormSource,
