@@ -36,7 +36,9 @@ export default grammarMaker({
     if (scene) return aboutScene(input, scene);
     const named = words.map(({ word }) => word.toLowerCase());
     const pictured = (noun: string) => lexicon.picturesOf(noun)[0];
-    const scenes = bank
+    // Words to begin with may make room for others; a teacher's words are all used.
+    const own = named.every((word) => startWords.includes(word)) ? [] : named;
+    const about = bank
       .map((clause) => ({
         clause,
         noun: lastWord(clause.subject),
@@ -47,8 +49,18 @@ export default grammarMaker({
         (left, right) =>
           Number(named.includes(right.noun) || named.includes(right.other)) -
           Number(named.includes(left.noun) || named.includes(left.other)),
-      )
+      );
+    const scenes = about
+      .filter(({ noun, other }, index, all) => {
+        if (own.length === 0) return true;
+        // One sentence about each of her words.
+        const shown = [noun, other].filter((word) => own.includes(word));
+        const before = all.slice(0, index).flatMap((each) => [each.noun, each.other]);
+        return shown.some((word) => !before.includes(word));
+      })
       .slice(0, wanted);
+    const told = new Set(scenes.flatMap(({ noun, other }) => [noun, other]));
+    const untold = own.filter((word) => !told.has(word));
     const features = tenseFeatures(target);
     const frames = scenes.map(({ clause, noun, other }): GivenItem => {
       const { before, after, verb, text } = bankSentence(clause, features, forms);
@@ -64,11 +76,25 @@ export default grammarMaker({
         reason: `${capital(target)}. ${whyTense(target)}`,
       };
     });
+    const open = untold.map((word): GivenItem => {
+      const picture = pictured(word);
+      return {
+        ...openItem(`The ${word} ____________________________.`),
+        word,
+        ...(picture ? { picture } : {}),
+        lines: 1,
+        reason: `An open sentence with ${word}: any that is true of the picture.`,
+      };
+    });
     const model = scenes.map(({ clause }) => bankSentence(clause, features, forms).text).join(' ');
     const verbs = scenes.map(({ clause }) => bankSentence(clause, features, forms).verb);
-    const paragraph = paragraphItem(target, 'pictures', model, verbs);
+    // Fewer sentences than are asked for are no model.
+    const paragraph = paragraphItem(target, 'pictures', scenes.length >= 3 ? model : '', verbs);
     const nouns = [
-      ...new Set(scenes.flatMap(({ noun, other }) => [noun, other]).filter((noun) => noun !== '')),
+      ...new Set([
+        ...own,
+        ...scenes.flatMap(({ noun, other }) => [noun, other]).filter((noun) => noun !== ''),
+      ]),
     ];
     const box = [
       ...nouns.map((word) => ({
@@ -85,7 +111,7 @@ export default grammarMaker({
     ];
     return {
       title: titleOf(target),
-      ...written(scenes.length >= 3 ? [...frames, paragraph] : frames, {
+      ...written([...frames, ...open, ...(scenes.length + open.length >= 3 ? [paragraph] : [])], {
         bank: box,
         checklist: checklistOf(target),
       }),

@@ -226,3 +226,20 @@ test('a table of a continuous tense warns of a verb of state, and of no other', 
     expect(notes(verb, 'present continuous')).not.toMatch(/verb of state/);
   expect(notes('know', 'present simple')).not.toMatch(/verb of state/);
 });
+
+test('picture prompt: every word of the teacher’s is in the box and in a line', () => {
+  const given = ['boat', 'lamp', 'frog', 'snow', 'rocket'];
+  const task = taskOf('write', 'picture-prompt', given);
+  expect(task.bank?.map(({ word }) => word)).toEqual(expect.arrayContaining(given));
+  const lines = task.items.map(({ prompt, answer }) => `${prompt} ${answer}`.toLowerCase());
+  for (const word of given) {
+    expect([word, lines.some((line) => line.includes(word))]).toEqual([word, true]);
+  }
+  // A paragraph with a model has one that passes its own checks.
+  for (const item of task.items) {
+    if (!item.checks) continue;
+    expect(
+      item.answer.split(/[.!?]/).filter((part) => part.trim() !== '').length,
+    ).toBeGreaterThanOrEqual(3);
+  }
+});
