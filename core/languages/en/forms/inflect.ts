@@ -96,6 +96,9 @@ const massNouns = new Set(
    weather wealth wildlife wisdom`.split(/\s+/),
 );
 
+/** True for a noun that is not counted: some rice. */
+export const isMassNoun = (noun: string): boolean => massNouns.has(noun.toLowerCase());
+
 function irregularS(base: string, wordClass: InflectOptions['wordClass']): Inflection | undefined {
   const third = { be: 'is', have: 'has' }[base];
   if (third !== undefined && wordClass !== 'noun') {

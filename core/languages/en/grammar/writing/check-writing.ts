@@ -7,7 +7,8 @@ import type { Span } from '../../../shared/segment';
 import type { Lexicon } from '../../lexicon/lexicon';
 import { analysePassage } from '../find/analyse-passage';
 import { findInText } from '../find/find-in-text';
-import { findFaults, type Fault } from './find-faults';
+import type { Fault } from './fault';
+import { findFaults } from './find-faults';
 
 export interface FoundRequirement {
   readonly name: string;

@@ -43,6 +43,27 @@ describe('a fault has its place, its name and what could stand there', () => {
     ['Where you are going?', 'word order: you are > are you'],
     ['The wehather is cold.', 'spelling: wehather > weather'],
     ['Yesterday we play in the park.', 'tense: play > '],
+    ['Last Monday we go to the museum.', 'tense: go > '],
+    ['They lives near the sea.', 'agreement: lives > live'],
+    ['Bram and Tilde is in the hut.', 'agreement: is > are'],
+    ['My sister want a dog.', 'agreement: want > wants'],
+    ['The dog run in the garden.', 'agreement: run > runs'],
+    ['I saw bird on the roof.', 'article: bird > a bird'],
+    ['He bought new car last week.', 'article: new car > a new car'],
+    ['She is teacher.', 'article: teacher > a teacher'],
+    ['Their going to the station.', 'homophone: Their > They’re'],
+    ['I have never scene it.', 'homophone: scene > seen'],
+    ['We were are you?', 'homophone: were > where'],
+    ['The cat hurt it’s leg.', 'apostrophe: it’s > its'],
+    ['He is more taller than me.', 'comparison: more taller > taller'],
+    ['He can to swim.', 'verb form: to > '],
+    ['I am agree with you.', 'verb form: am agree > agree'],
+    ['I look forward to see you.', 'verb form: see > seeing'],
+    ['I enjoy to swim.', 'verb form: to > '],
+    ['She said me that she was tired.', 'verb form: said me > told me'],
+    ['Did you went home?', 'verb form: went > '],
+    ['Do you know where is the key?', 'word order: is the key > the key is'],
+    ['Where you live?', 'word order: you live > do you live'],
   ])('%s', (text, fault) => {
     expect(shown(text)).toContain(fault);
   });
@@ -51,6 +72,34 @@ describe('a fault has its place, its name and what could stand there', () => {
     const report = checkWriting('I dont know were the fox is.', { words: [], fewest: 0 }, lexicon);
     expect(report.faults.map(({ name }) => name)).toEqual(['apostrophe']);
     expect(report.suggestions[0]).toMatch(/^“dont”: .*Perhaps: don’t\.$/);
+  });
+});
+
+describe('what only looks like a fault is left alone', () => {
+  // Each stands beside a pattern that it must not set off.
+  test.each([
+    'The team like their new hut.',
+    'The river cut through the rock.',
+    'I need petrol.',
+    'We have lunch at noon.',
+    'They go home by bus.',
+    'She said her mother was ill.',
+    'He is more clever than his brother.',
+    'We need more water than that.',
+    'A can to open is in the bag.',
+    'It’s dark in the hut.',
+    'Their going away was sad.',
+    'She is a teacher.',
+    'I saw red deer on the hill.',
+    'The scene was quiet.',
+    'Bram and Tilde are in the hut.',
+    'Where do you live?',
+    'I know where the key is.',
+    'I look forward to the summer.',
+    'The children play in the park every day.',
+    'The policeman let him go.',
+  ])('%s', (text) => {
+    expect(shown(text)).toEqual([]);
   });
 });
 

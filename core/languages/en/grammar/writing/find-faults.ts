@@ -3,43 +3,15 @@
  * where one is likely, what to write instead. What is surely wrong is marked so;
  * the rest is asked (“look again”). Rules of common practice for learners’ writing.
  */
-import { sentencesIn, type Span } from '../../../shared/segment';
+import { sentencesIn } from '../../../shared/segment';
 import type { Lexicon } from '../../lexicon/lexicon';
 import { wordClassBits } from '../../lexicon/word-class';
 import { pronounOfName } from '../tagging/given-names';
 import { isVowelPhoneme } from '../../sounds/phonemes';
 import { analyseSentence } from '../describe/describe-sentence';
-
-export interface Fault extends Span {
-  readonly name:
-    | 'capital letter'
-    | 'end mark'
-    | 'double word'
-    | 'a or an'
-    | 'agreement'
-    | 'homophone'
-    | 'apostrophe'
-    | 'double negative'
-    | 'article'
-    | 'spelling'
-    | 'tense'
-    | 'word order';
-  /** The rule, in the learner's words. */
-  readonly rule: string;
-  /** What could stand there; absent where nobody can say. */
-  readonly offer?: string;
-  /** False where it is only asked. */
-  readonly sure: boolean;
-}
-
-interface Pattern {
-  readonly name: Fault['name'];
-  /** Its first group, or the whole match, is the place. */
-  readonly find: RegExp;
-  readonly rule: string;
-  readonly offer?: (found: RegExpExecArray) => string;
-  readonly sure?: boolean;
-}
+import { bareNouns, clauseAgreement } from './clause-faults';
+import type { Fault, FaultPattern } from './fault';
+import { learnerPatterns } from './learner-patterns';
 
 const contractions: Readonly<Record<string, string>> = {
   ...{ dont: 'don’t', cant: 'can’t', wont: 'won’t', isnt: 'isn’t', arent: 'aren’t' },
@@ -52,7 +24,8 @@ const contractions: Readonly<Record<string, string>> = {
 const negative = String.raw`(?:\w+n['’]t|never|nobody|none|neither)`;
 
 /** Faults that a few words show. */
-const patterns: readonly Pattern[] = [
+const patterns: readonly FaultPattern[] = [
+  ...learnerPatterns,
   {
     name: 'double word',
     find: /\b(?!had\b|that\b)(\p{L}+) \1\b/iu,
@@ -326,7 +299,7 @@ function tenses(sentence: string, at: number, lexicon: Lexicon): Fault[] {
   const { main, tenseAspect, sure, clauses } = analyseSentence(sentence, lexicon);
   if (main === undefined || !sure || clauses.length !== 1) return [];
   const past =
-    /\b(?:yesterday|last (?:night|week|month|year)|\w+ (?:days?|weeks?|hours?|years?) ago)\b/i;
+    /\b(?:yesterday|last (?:night|week|month|year|summer|winter|spring|autumn|\p{L}+day)|\w+ (?:days?|weeks?|hours?|years?) ago)\b/iu;
   const ahead = /\b(?:tomorrow|next (?:week|month|year))\b/i;
   const cue = /^present (?:simple|perfect)$/.test(tenseAspect)
     ? past.exec(sentence)
@@ -407,6 +380,8 @@ export function findFaults(text: string, lexicon: Lexicon): Fault[] {
       ...shown,
       ...articles(sentence, at, lexicon),
       ...nounAgreement(sentence, at, lexicon),
+      ...clauseAgreement(sentence, at, lexicon),
+      ...bareNouns(sentence, at, lexicon),
       ...spellings(sentence, at, lexicon),
       ...tenses(sentence, at, lexicon),
       ...questionMark(sentence, at, lexicon),
