@@ -33,6 +33,9 @@ const classes: Readonly<Record<string, string>> = {
   adverb: 'd',
 };
 
+/** A shorter sentence does not show what its words mean. */
+const LEAST_WORDS = 3;
+
 /** What makes another verb of the verb before it. */
 const particle = /^(?:up|out|off|on|down|away|back|over|in|through|round|along)$/;
 
@@ -54,6 +57,8 @@ export function hardWords(passage: Passage, lexicon: Lexicon, profile?: ClassPro
   const cefr = profile?.level.system === 'cefr';
   const levelOf = (entry: LexiconEntry) => (cefr ? cefrLevels.indexOf(entry.cefr) : entry.age);
   for (const sentence of passage.sentences) {
+    // Splash! says nothing of what it means.
+    if (sentence.words < LEAST_WORDS) continue;
     const { tokens } = analyseSentence(sentence.text, lexicon);
     for (const { at, tag, lower, base, text, mark } of tokens) {
       const wordClass = classes[tag];
