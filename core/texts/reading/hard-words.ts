@@ -7,6 +7,7 @@ import { offeredAge } from '../../reach/fitness';
 import { entryOf } from '../analysis/word-tokens';
 import { functionWords } from '../devices/device';
 import type { Passage, PassageSentence } from './passage';
+import { senseClasses } from './sense-in-context';
 
 export interface HardWord {
   /** Its base form, lower case: what is looked up. */
@@ -19,19 +20,6 @@ export interface HardWord {
   /** How hard it is on the class’s scale: the age at which it is understood, or its step among the CEFR levels. */
   readonly level: number;
 }
-
-const classes: Readonly<Record<string, string>> = {
-  noun: 'n',
-  nouns: 'n',
-  base: 'v',
-  present: 'v',
-  third: 'v',
-  past: 'v',
-  participle: 'v',
-  ing: 'v',
-  adjective: 'a',
-  adverb: 'd',
-};
 
 /** A shorter sentence does not show what its words mean. */
 const LEAST_WORDS = 3;
@@ -61,7 +49,7 @@ export function hardWords(passage: Passage, lexicon: Lexicon, profile?: ClassPro
     if (sentence.words < LEAST_WORDS) continue;
     const { tokens } = analyseSentence(sentence.text, lexicon);
     for (const { at, tag, lower, base, text, mark } of tokens) {
-      const wordClass = classes[tag];
+      const wordClass = senseClasses[tag];
       // Picked up is no picking: with its particle a verb is another word.
       const { lower: after = '' } = tokens[at + 1] ?? {};
       if (wordClass === 'v' && particle.test(after)) continue;

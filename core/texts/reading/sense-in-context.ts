@@ -15,7 +15,7 @@ const fullStems = (text: string) =>
   );
 
 /** Letters of the word classes that senses have, by what a word is in its sentence. */
-const letters: Readonly<Record<string, string>> = {
+export const senseClasses: Readonly<Record<string, string>> = {
   noun: 'n',
   nouns: 'n',
   base: 'v',
@@ -38,7 +38,7 @@ export function classInSentence(
   const { tokens } = analyseSentence(sentence, lexicon);
   const token =
     tokens.find(({ lower }) => lower === key) ?? tokens.find(({ base }) => base === key);
-  return token && letters[token.tag];
+  return token && senseClasses[token.tag];
 }
 
 /**
