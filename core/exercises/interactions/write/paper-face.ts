@@ -122,10 +122,13 @@ function longItem(
   };
 }
 
-/** True where less than half of the line would be left to write on. */
-const isLong = (item: WriteItem, style: SheetStyle) =>
-  item.prompt !== '' &&
-  (textWidth(item.prompt, style.font, 400, style.body) > style.width * 0.45 || item.open === true);
+/** True where less than half of the line would be left to write on, or too little for the answer. */
+const isLong = (item: WriteItem, style: SheetStyle) => {
+  if (item.prompt === '') return false;
+  const wide = (text: string) => textWidth(text, style.font, 400, style.body);
+  const both = NUMBER_ROOM + wide(item.prompt) + 6 + wide(item.answer);
+  return item.open === true || wide(item.prompt) > style.width * 0.45 || both > style.width;
+};
 
 function itemBlock(
   item: WriteItem,
