@@ -4,6 +4,7 @@ import { makeExercise } from '../exercises/make-exercise';
 import type { Exercise } from '../exercises/making/exercise';
 import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
+import { ownPicture } from '../testing/own-picture';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { materialOf } from '../texts/reading/text-material';
 import { textWidth } from '../paper/measure';
@@ -47,7 +48,7 @@ describe.each(makers.map((maker) => [maker.name, maker.id] as const))('%s on pap
   test.each(profiles)(
     'everything stands inside the margins, and nothing is said to be wrong',
     (profile) => {
-      const recipe = { maker: id, words: material, parameters: { beside }, seed: 5 };
+      const recipe = { maker: id, words: material, parameters: { beside, ...ownPicture }, seed: 5 };
       const words = startWords(recipe, profile, lexicon, meanings);
       const made = [undefined, ...stories].map((reading) =>
         makeExercise({ ...recipe, words, reading }, lexicon, meanings),

@@ -13,6 +13,7 @@ import type { PanelProps } from './panel-props';
 import { Choice } from './Choice';
 import { InkChoice, RulingChoices } from './Handwriting';
 import { LeftField } from './LeftField';
+import { PicturePlaces } from './PicturePlaces';
 import { ScenePicture } from './ScenePicture';
 import { SectionChoice, TextChoice } from './TextChoice';
 
@@ -132,6 +133,8 @@ function Piece(props: PieceProps) {
       return <SectionChoice label={parameter.label} open={open} onSet={onSet} />;
     case 'picture':
       return <ScenePicture label={parameter.label} name={name} open={open} onSet={onSet} />;
+    case 'places on the picture':
+      return <PicturePlaces label={parameter.label} name={name} open={open} onSet={onSet} />;
     case 'ruling':
       return <RulingChoices name={name} open={open} onSet={onSet} />;
     case 'inks':

@@ -1,11 +1,13 @@
 import { describe, expect, test } from 'vitest';
-import { testLexicon, testMeanings } from '../../testing/test-lexicon';
+import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
+import { ownPicture } from '../../testing/own-picture';
 import { allSaid, emojiShows, isSpelled, rimeOf, wordNetOpposites } from '../../testing/witnesses';
 import { confusableSentences } from '../../languages/en/sentence-sets/sentence-sets';
 import { confusableSets } from '../../languages/en/words/confusables';
 import type { Task } from '../interactions';
 import { crossingLetters } from '../interactions/gap/task';
-import { makeExercise } from '../make-exercise';
+import { makeExercise, markItem } from '../make-exercise';
+import { layOutSheet } from '../../sheets/sheet';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();
@@ -24,6 +26,72 @@ function made<Interaction extends Task['interaction']>(
 
 const storm = ['rain', 'cloud', 'snow', 'rainbow', 'snowman', 'umbrella', 'lake', 'snake'];
 const pictured = ['snail', 'snake', 'umbrella', 'rainbow', 'train', 'cat', 'sun', 'cloud'];
+
+describe('places on a picture of the teacher’s own', () => {
+  const made = (parameters: object) => {
+    const recipe = { maker: 'pinned-picture', words: [], parameters, seed: 3 };
+    const exercise = makeExercise(recipe, lexicon, meanings);
+    if (exercise.task.interaction !== 'point') throw new Error('It points.');
+    return { ...exercise, task: exercise.task };
+  };
+
+  test('every place that has a name is asked for, where it was put', () => {
+    const { task, short } = made(ownPicture);
+    expect(short).toBeUndefined();
+    expect(task.items.map(({ word }) => word)).toEqual([
+      'climbing',
+      'flag',
+      'rain gauge',
+      'running',
+    ]);
+    for (const [index, { x, y }] of ownPicture.places.entries()) {
+      const point = { [`item-${index + 1}`]: [x, y / ownPicture.picture.ratio] as const };
+      const { verdicts } = markItem(task, point);
+      expect(verdicts.filter(({ right }) => right)).toHaveLength(1);
+      expect(verdicts[index]?.right).toBe(true);
+    }
+  });
+
+  test('another place is wrong, and is called by its name', () => {
+    const { task } = made(ownPicture);
+    const { verdicts } = markItem(task, { 'item-1': [0.7, 0.25 / 1.5] });
+    expect(verdicts[0]).toMatchObject({ right: false, given: 'flag', expected: 'climbing' });
+  });
+
+  test('its verbs alone are collected, and what is left out is named', () => {
+    const { task, notes } = made({ ...ownPicture, ask: 'verbs' });
+    expect([...task.bank].sort()).toEqual(['climbing', 'running']);
+    expect(notes.map(({ text }) => text).join(' ')).toContain('flag, rain gauge');
+  });
+
+  test('two places of one name are found once, and labelled both', () => {
+    const places = [...ownPicture.places, { x: 0.1, y: 0.9, word: 'Flag' }];
+    const found = made({ ...ownPicture, places, ask: 'ring' });
+    expect(found.task.items).toHaveLength(4);
+    expect(found.notes.map(({ text }) => text).join(' ')).toContain('Flag names two places');
+    expect(made({ ...ownPicture, places }).task.items).toHaveLength(5);
+  });
+
+  test('no places lie over each other, however near the pins', () => {
+    const places = [0.5, 0.51, 0.53].map((x, index) => ({ x, y: 0.5, word: `thing ${index}` }));
+    expect(made({ ...ownPicture, places }).notes).toEqual([]);
+  });
+
+  test('without a picture, or with one place, there is no sheet', () => {
+    expect(made({}).short).toContain('a picture of your own');
+    expect(made({ ...ownPicture, places: ownPicture.places.slice(0, 1) }).short).toContain('2');
+  });
+
+  test('covered places show nothing of their names', () => {
+    const exercise = made({ ...ownPicture, ask: 'uncover', bank: false });
+    const { pages } = layOutSheet(exercise, kestrels(), '');
+    const printed = pages
+      .filter(({ part }) => part === 'learner')
+      .flatMap(({ marks }) => marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])))
+      .join(' ');
+    for (const { word } of ownPicture.places) expect(printed).not.toContain(word);
+  });
+});
 
 describe('pictures show what the key says', () => {
   test.each(['pairs', 'two-sided-cards', 'match-picture'])('%s', (maker) => {

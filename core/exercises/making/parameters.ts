@@ -83,6 +83,11 @@ export const shapes = {
     isRecord(value) && typeof value['picture'] === 'string' && typeof value['ratio'] === 'number'
       ? undefined
       : 'is a picture with its ratio',
+  /** Places on that picture with their names, in shares of its width and height. */
+  'places on the picture': (value: unknown) =>
+    Array.isArray(value) && value.length <= 24 && value.every(isPin)
+      ? undefined
+      : 'is a list of 24 places at most, each with x and y from 0 to 1 and a word',
   /** The lines a school hand stands on. */
   ruling: (value: unknown) => (isRecord(value) ? undefined : 'is a ruling'),
   /** The inks of traced letters, one after another. */
@@ -91,10 +96,30 @@ export const shapes = {
 } as const satisfies Readonly<Record<string, (value: unknown) => string | undefined>>;
 export type ShapeName = keyof typeof shapes;
 
+/** A place that the teacher has named; its name is empty while she has not. */
+export interface Pin {
+  readonly x: number;
+  readonly y: number;
+  readonly word: string;
+}
+
+const isShare = (value: unknown) => typeof value === 'number' && value >= 0 && value <= 1;
+
+function isPin(value: unknown): value is Pin {
+  return (
+    isRecord(value) &&
+    isShare(value['x']) &&
+    isShare(value['y']) &&
+    typeof value['word'] === 'string' &&
+    value['word'].length <= 60
+  );
+}
+
 interface ShapeValues {
   readonly 'text of the class': string;
   readonly section: number;
   readonly picture: Scene;
+  readonly 'places on the picture': readonly Pin[];
   readonly ruling: Ruling;
   readonly inks: readonly Ink[];
 }

@@ -1,5 +1,5 @@
 /** The point interaction: a place on a picture is shown. QTI 3 counterpart: hotspotInteraction and graphicGapMatchInteraction. */
-import { GAP, type TableCell } from '../../../paper/document';
+import { GAP, type DocumentNode, type TableCell } from '../../../paper/document';
 import { editItems, reasonPlaces } from '../kit/hand-edit';
 import type { Interaction } from '../kit/interaction';
 import { rowsOf, wordBoxNodes } from '../kit/nodes';
@@ -9,6 +9,11 @@ import type { PointItem, PointResponse, PointTask, SceneThing } from './task';
 
 const thingOf = ({ scene }: PointTask, item: PointItem) =>
   scene.things.find((thing) => thing.id === item.thing);
+
+/** What a place is called in a key and in a mark: its picture, or the word that the teacher gave the place. */
+const nameOf = (task: PointTask, thing: SceneThing | undefined) =>
+  thing?.picture ||
+  (task.items.find((item) => item.thing !== '' && item.thing === thing?.id)?.word ?? '');
 
 const holds = (thing: SceneThing | undefined, at: readonly [number, number] | undefined) =>
   thing !== undefined &&
@@ -24,6 +29,27 @@ const overlap = (left: SceneThing, right: SceneThing) =>
   left.y < right.y + right.height &&
   right.y < left.y + left.height;
 
+/** The teacher's picture once, then a line for each of its places. */
+function pinnedNodes(
+  backdrop: { readonly picture: string; readonly shows: string },
+  items: readonly PointItem[],
+  answer: PointTask['answer'],
+  bank: readonly string[],
+): DocumentNode[] {
+  const words = answer === 'ring' ? items.map((item) => item.word) : bank;
+  return [
+    ...wordBoxNodes(words),
+    { kind: 'picture', picture: backdrop.picture, name: backdrop.shows },
+    ...(answer === 'ring'
+      ? []
+      : items.map((_, index) => ({
+          kind: 'item' as const,
+          number: index + 1,
+          text: GAP,
+        }))),
+  ];
+}
+
 export const point: Interaction<PointTask, PointResponse> = {
   validate: ({ scene, items }) => {
     const { things } = scene;
@@ -36,11 +62,16 @@ export const point: Interaction<PointTask, PointResponse> = {
         things
           .slice(index + 1)
           .filter((other) => overlap(thing, other))
-          .map((other) => `${thing.picture} and ${other.picture} lie over each other.`),
+          .map(
+            (other) =>
+              `${thing.picture || 'A place'} and ${other.picture || 'another'} lie over each other.`,
+          ),
       ),
       ...things
         .filter(
-          (thing, index) => things.findIndex((other) => other.picture === thing.picture) < index,
+          (thing, index) =>
+            thing.picture !== '' &&
+            things.findIndex((other) => other.picture === thing.picture) < index,
         )
         .map(
           (thing) => `${thing.picture} is in the picture twice, so that two places would be right.`,
@@ -52,8 +83,11 @@ export const point: Interaction<PointTask, PointResponse> = {
       const at = response[item.id];
       return {
         asked: item.word,
-        given: task.scene.things.find((thing) => holds(thing, at))?.picture ?? '',
-        expected: thingOf(task, item)?.picture ?? '',
+        given: nameOf(
+          task,
+          task.scene.things.find((thing) => holds(thing, at)),
+        ),
+        expected: nameOf(task, thingOf(task, item)),
         right: holds(thingOf(task, item), at),
       };
     }),
@@ -71,9 +105,11 @@ export const point: Interaction<PointTask, PointResponse> = {
       }),
     ),
   keyedItems: (task) =>
-    task.items.map((item) => ({
+    task.items.map((item, index) => ({
       id: item.id,
-      question: `picture: ${thingOf(task, item)?.picture ?? ''}`,
+      question: task.scene.backdrop
+        ? `place ${index + 1} on the picture`
+        : `picture: ${thingOf(task, item)?.picture ?? ''}`,
       answer: item.word,
       accepted: [],
       reason: item.reason,
@@ -95,9 +131,10 @@ export const point: Interaction<PointTask, PointResponse> = {
     return { ...task, items, bank: task.bank.filter((word) => words.has(word)) };
   },
   canShowWorked: () => true,
-  hasBank: ({ answer }) => answer === 'label',
+  hasBank: ({ answer }) => answer !== 'ring',
 
   nodes: ({ scene, items, answer, bank }) => {
+    if (scene.backdrop) return pinnedNodes(scene.backdrop, items, answer, bank);
     const things: TableCell[] = scene.things.map((thing) => ({
       picture: thing.picture,
       text: answer === 'label' ? GAP : '',

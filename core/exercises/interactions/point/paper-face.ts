@@ -1,4 +1,5 @@
 /** The point on paper: a picture of several things, with words to find or lines to label. */
+import { isPinned, pinnedLines, pinnedPicture } from './pins-face';
 import type { PointTask, SceneThing } from './task';
 import type { PageMark } from '../../../paper/marks';
 import type { Block } from '../../../paper/paginate';
@@ -111,13 +112,26 @@ export function pointPaper(task: PointTask, style: SheetStyle, worked: boolean):
     task.answer === 'ring'
       ? task.items.map(({ word }) => ({ text: word, word }))
       : task.bank.map((word) => ({ text: word, word }));
+  if (isPinned(task.scene)) {
+    return {
+      blocks: [
+        ...wordBox(words, style),
+        pinnedPicture(task, task.scene, style, shown),
+        ...(task.answer === 'ring' ? [] : pinnedLines(task.items, style, shown)),
+      ],
+      problems: [],
+    };
+  }
   return { blocks: [...wordBox(words, style), sceneBlock(task, style, shown)], problems: [] };
 }
 
 export function pointKey(task: PointTask, style: SheetStyle): Block[] {
   const small = { ...style, width: Math.min(style.width, 110), body: style.small * 1.2 };
+  const all = new Set(task.items.map((item) => item.id));
   return [
-    sceneBlock(task, small, new Set(task.items.map((item) => item.id)), true),
+    isPinned(task.scene)
+      ? pinnedPicture(task, task.scene, small, all, true)
+      : sceneBlock(task, small, all, true),
     ...task.items.map((item, index) => keyLine(index, item.word, item.reason, style)),
   ];
 }

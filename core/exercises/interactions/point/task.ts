@@ -2,7 +2,7 @@
 /** A thing in the scene; lengths are shares of the scene's width. */
 export interface SceneThing {
   readonly id: string;
-  /** Name of a shipped picture. */
+  /** Name of a shipped picture; empty for a place on the teacher's own picture. */
   readonly picture: string;
   readonly x: number;
   readonly y: number;
@@ -14,6 +14,8 @@ export interface Scene {
   /** Height as a share of the width. */
   readonly height: number;
   readonly things: readonly SceneThing[];
+  /** The teacher's own picture that the things are places of. */
+  readonly backdrop?: { readonly picture: string; readonly shows: string };
   /** Room under each thing for its label: its width, and how far under the thing it ends. */
   readonly label?: { readonly width: number; readonly room: number };
 }
@@ -30,8 +32,8 @@ export interface PointTask {
   readonly interaction: 'point';
   readonly scene: Scene;
   readonly items: readonly PointItem[];
-  /** Each thing is ringed when its word is read, or gets its label written beside it. */
-  readonly answer: 'ring' | 'label';
+  /** Each thing is ringed when its word is read, gets its label, or lies covered and is guessed. */
+  readonly answer: 'ring' | 'label' | 'uncover';
   /** The labels to choose from; empty where they come from the head. */
   readonly bank: readonly string[];
 }

@@ -1,0 +1,199 @@
+import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { Button, Modal } from 'react-bootstrap';
+import { BsPlusLg, BsX } from 'react-icons/bs';
+import type { Scene } from '~core/exercises/interactions/write/task';
+import type { Pin } from '~core/exercises/making/parameters';
+import type { PanelProps } from './panel-props';
+
+const MOST = 24;
+/** A step of an arrow key, and of one with Shift, as a share of the picture. */
+const STEP = 0.01;
+const STRIDE = 0.05;
+
+const arrows: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+const held = (share: number) => Math.min(1, Math.max(0, Math.round(share * 1000) / 1000));
+
+interface PlacesProps {
+  readonly scene: Scene;
+  readonly places: readonly Pin[];
+  readonly onChange: (places: readonly Pin[], said: string) => void;
+}
+
+/** The picture with its numbered places, and beside it their names: each is kept as it is left. */
+function Places({ scene, places, onChange }: PlacesProps) {
+  const id = useId();
+  const names = useRef<(HTMLInputElement | null)[]>([]);
+  const [fresh, setFresh] = useState<number>();
+  useEffect(() => {
+    if (fresh === undefined) return;
+    names.current[fresh]?.focus();
+    setFresh(undefined);
+  }, [fresh]);
+  const full = places.length >= MOST;
+  const add = (x: number, y: number) => {
+    if (full) return;
+    onChange([...places, { x: held(x), y: held(y), word: '' }], 'Added a place');
+    setFresh(places.length);
+  };
+  const set = (index: number, change: Partial<Pin>, said: string) =>
+    onChange(
+      places.map((pin, at) => (at === index ? { ...pin, ...change } : pin)),
+      said,
+    );
+  const remove = (index: number) =>
+    onChange(
+      places.filter((_, at) => at !== index),
+      'Took a place away',
+    );
+  const onKey = (event: KeyboardEvent, index: number, pin: Pin) => {
+    const way = arrows[event.key];
+    if (way) {
+      event.preventDefault();
+      const step = event.shiftKey ? STRIDE : STEP;
+      const moved = { x: held(pin.x + way[0] * step), y: held(pin.y + way[1] * step) };
+      set(index, moved, 'Moved a place');
+    } else if (event.key === 'Delete' || event.key === 'Backspace') {
+      event.preventDefault();
+      remove(index);
+    }
+  };
+  return (
+    <div className="picture-places">
+      <div>
+        <p id={`${id}-how`} className="small mb-2">
+          Click on the picture to mark a place. Move a place with the arrow keys, take it away with
+          Delete.
+        </p>
+        <div className="picture-places__picture">
+          {/* With keys a place is added by the button under the names, then moved with the arrows. */}
+          {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions */}
+          <img
+            src={scene.picture}
+            alt={scene.shows ?? 'Your picture'}
+            onClick={(event) => {
+              const box = event.currentTarget.getBoundingClientRect();
+              add((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
+            }}
+          />
+          {places.map((pin, index) => (
+            <button
+              key={index}
+              type="button"
+              className="picture-places__place"
+              style={{ left: `${pin.x * 100}%`, top: `${pin.y * 100}%` }}
+              aria-label={`Place ${index + 1}${pin.word === '' ? ', no name yet' : `: ${pin.word}`}`}
+              aria-describedby={`${id}-how`}
+              onKeyDown={(event) => onKey(event, index, pin)}
+              onClick={() => names.current[index]?.focus()}
+            >
+              {index + 1}
+            </button>
+          ))}
+        </div>
+      </div>
+      <ol className="picture-places__names" aria-label="Names of the places">
+        {places.map((pin, index) => (
+          <li key={index}>
+            <span aria-hidden="true">{index + 1}</span>
+            <input
+              ref={(field) => {
+                names.current[index] = field;
+              }}
+              key={pin.word}
+              className="form-control learner-text"
+              aria-label={`Name of place ${index + 1}`}
+              defaultValue={pin.word}
+              maxLength={60}
+              onBlur={(event) => {
+                const word = event.currentTarget.value.trim();
+                if (word !== pin.word) set(index, { word }, `Named a place ${word}`);
+              }}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter') event.currentTarget.blur();
+              }}
+            />
+            <Button
+              size="sm"
+              variant="link"
+              aria-label={`Take place ${index + 1} away`}
+              onClick={() => remove(index)}
+            >
+              <BsX aria-hidden="true" />
+            </Button>
+          </li>
+        ))}
+        <li>
+          <Button size="sm" variant="outline-dark" disabled={full} onClick={() => add(0.5, 0.5)}>
+            <BsPlusLg aria-hidden="true" /> Add a place in the middle
+          </Button>
+          {full && <p className="small mt-1 mb-0">A picture holds {MOST} places.</p>}
+        </li>
+      </ol>
+    </div>
+  );
+}
+
+/** Opens the picture large, to mark places on it and name them. */
+export function PicturePlaces({
+  label,
+  name,
+  open,
+  onSet,
+}: PanelProps & { readonly label: string; readonly name: string }) {
+  const id = useId();
+  const [shown, setShown] = useState(false);
+  const scene = open.part.parameters['picture'] as Scene | undefined;
+  const kept = open.part.parameters[name] as readonly Pin[] | undefined;
+  // What was done a moment ago stands here before the lesson has come back with it.
+  const [places, setPlaces] = useState<readonly Pin[]>(kept ?? []);
+  useEffect(() => setPlaces(kept ?? []), [kept]);
+  const named = places.filter(({ word }) => word !== '');
+  return (
+    <div className="mb-2" role="group" aria-labelledby={id}>
+      <div id={id} className="mb-1">
+        {label}
+      </div>
+      {scene === undefined ? (
+        <p className="small mb-0">Choose a picture first.</p>
+      ) : (
+        <>
+          {named.length > 0 && (
+            <p className="learner-text small mb-1">{named.map(({ word }) => word).join(', ')}</p>
+          )}
+          <Button size="sm" variant="outline-dark" onClick={() => setShown(true)}>
+            {places.length === 0 ? 'Mark its places …' : 'Change its places …'}
+          </Button>
+          <Modal
+            show={shown}
+            onHide={() => setShown(false)}
+            size="xl"
+            scrollable
+            aria-labelledby={`${id}-title`}
+          >
+            <Modal.Header closeButton closeLabel="Close">
+              <Modal.Title as="h2" id={`${id}-title`} className="h4">
+                Places on your picture
+              </Modal.Title>
+            </Modal.Header>
+            <Modal.Body>
+              <Places
+                scene={scene}
+                places={places}
+                onChange={(changed, said) => {
+                  setPlaces(changed);
+                  onSet({ [name]: changed.length === 0 ? null : changed }, said);
+                }}
+              />
+            </Modal.Body>
+          </Modal>
+        </>
+      )}
+    </div>
+  );
+}
