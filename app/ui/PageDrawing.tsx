@@ -84,14 +84,25 @@ export function PageDrawing({
   marks,
   width,
   height,
+  over = false,
 }: {
   marks: readonly PageMark[];
   width: number;
   height: number;
+  /** Only what lies over the pictures. */
+  over?: boolean;
 }) {
+  const lying = marks.filter((mark) => (mark.kind === 'box' && mark.over === true) === over);
+  if (over && lying.length === 0) return null;
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true" fill="none" stroke="#000">
-      {marks.map((mark, index) => {
+    <svg
+      className={over ? 'paper-over' : undefined}
+      viewBox={`0 0 ${width} ${height}`}
+      aria-hidden="true"
+      fill="none"
+      stroke="#000"
+    >
+      {lying.map((mark, index) => {
         switch (mark.kind) {
           case 'line':
             return <Line key={index} mark={mark} />;

@@ -181,6 +181,7 @@ export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
           <Group key={index} group={read} font={font} />
         ),
       )}
+      <PageDrawing marks={marks} width={width} height={height} over />
       {reach &&
         marks.map((mark, index) => {
           if (mark.kind !== 'word') return null;

@@ -52,6 +52,8 @@ export interface BoxMark {
   readonly dashed?: boolean;
   /** Tint is a pale colour that prints as a pale grey; ink is black. */
   readonly fill?: 'tint' | 'ink' | 'paper';
+  /** Lies over the pictures of the page, under its texts. */
+  readonly over?: boolean;
 }
 
 /** Letters to write over, set in a school hand by the line they stand on. */

@@ -205,8 +205,7 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
   const { keyed, open: openCount } = open.facts;
   const info = makerInfo(part.maker);
   // What is made from sentences has no words of the list to swap.
-  const usesWords =
-    info?.needsText !== true && !(info?.usesSentences === true && info.words === 'none');
+  const usesWords = info?.needsText !== true && info?.words !== 'none';
   return (
     <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
       <h2>Check for {profile.name}</h2>

@@ -4,6 +4,7 @@ import { ownPicture } from '../../testing/own-picture';
 import { allSaid, emojiShows, isSpelled, rimeOf, wordNetOpposites } from '../../testing/witnesses';
 import { confusableSentences } from '../../languages/en/sentence-sets/sentence-sets';
 import { confusableSets } from '../../languages/en/words/confusables';
+import type { ExerciseParameters } from '../making/exercise';
 import type { Task } from '../interactions';
 import { crossingLetters } from '../interactions/gap/task';
 import { makeExercise, markItem } from '../make-exercise';
@@ -28,7 +29,7 @@ const storm = ['rain', 'cloud', 'snow', 'rainbow', 'snowman', 'umbrella', 'lake'
 const pictured = ['snail', 'snake', 'umbrella', 'rainbow', 'train', 'cat', 'sun', 'cloud'];
 
 describe('places on a picture of the teacher’s own', () => {
-  const made = (parameters: object) => {
+  const made = (parameters: ExerciseParameters) => {
     const recipe = { maker: 'pinned-picture', words: [], parameters, seed: 3 };
     const exercise = makeExercise(recipe, lexicon, meanings);
     if (exercise.task.interaction !== 'point') throw new Error('It points.');

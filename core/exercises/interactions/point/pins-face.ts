@@ -29,6 +29,7 @@ function numberedDisc(x: number, y: number, number: number, radius: number, styl
       radius,
       stroke: 0.4,
       fill: 'paper',
+      over: true,
     },
     textAt(x, y + size * 0.36, String(number), style, {
       size,
@@ -79,6 +80,7 @@ export function pinnedPicture(
         height: COVER * 1.6,
         radius: COVER * 0.8,
         stroke: 0.7,
+        over: true,
       });
     }
     if (numbered) marks.push(...numberedDisc(x, y, index + 1, covered ? reach : PLACE, style));
