@@ -1,5 +1,6 @@
 /** Sentences that were written for Wordane, in the order in which a class should get them. */
 import type { ClassProfile } from '../../classes/class-profile';
+import { inAmericanWords } from '../../languages/en/lexicon/american-words';
 import { inSpelling } from '../../languages/en/lexicon/in-spelling';
 import {
   audiences,
@@ -48,14 +49,6 @@ export function forClass<Item extends Written>(
   );
 }
 
-/** Words for people and things that only one side of the Atlantic uses in these sentences. */
-const american: readonly (readonly [RegExp, string])[] = [
-  [/\bMum\b/g, 'Mom'],
-  [/\bmum\b/g, 'mom'],
-  [/\bfull stop\b/g, 'period'],
-  [/\bexclamation mark\b/g, 'exclamation point'],
-];
-
 /** Apostrophes and quotation marks as they are printed. */
 const typographic = (text: string) =>
   text
@@ -71,6 +64,5 @@ export function asSpelled(
 ): string {
   if (profile === undefined) return typographic(text);
   const spelled = typographic(inSpelling(text, profile.spelling, lexicon).text);
-  if (profile.spelling !== 'us') return spelled;
-  return american.reduce((result, [from, to]) => result.replace(from, to), spelled);
+  return profile.spelling === 'us' ? inAmericanWords(spelled) : spelled;
 }
