@@ -3,7 +3,14 @@ import { handFamily } from './fonts';
 
 const DASHES = '1.6 1.2';
 const GREY = '#7a7a7a';
-const fills = { tint: '#efefef', ink: '#000', paper: '#fff' } as const;
+const fills = {
+  tint: '#efefef',
+  ink: '#000',
+  paper: '#fff',
+  // Of the look, where the sheet is in colour.
+  accent: 'var(--accent)',
+  pale: 'var(--pale)',
+} as const;
 
 function Line({ mark }: { mark: LineMark }) {
   return (

@@ -9,6 +9,7 @@ import {
   type ReadTable,
 } from '~core/paper/reading';
 import { papers, type PaperName } from '~core/kernel/paper-size';
+import type { Look } from '~core/paper/looks';
 import type { Reach } from '~core/reach/check-word';
 import { fontFamily } from './fonts';
 import { PageDrawing } from './PageDrawing';
@@ -45,7 +46,7 @@ function inkOf(mark: TextMark, font: string, from: Place) {
         }
       : {}),
   };
-  const className = `ink${mark.grey ? ' ink--grey' : ''}${mark.weight === 700 ? ' ink--bold' : ''}${mark.outline ? ' ink--outline' : ''}`;
+  const className = `ink${mark.grey ? ' ink--grey' : ''}${mark.weight === 700 ? ' ink--bold' : ''}${mark.outline ? ' ink--outline' : ''}${mark.light ? ' ink--light' : ''}`;
   return { style, className };
 }
 
@@ -152,6 +153,8 @@ export interface PaperPageProps {
   readonly paper: PaperName;
   readonly font: string;
   readonly label: string;
+  /** The look in whose colours it prints. */
+  readonly colour?: Look | undefined;
   /** Reach of the words on the page, lit on screen only. */
   readonly reach?: ReadonlyMap<string, Reach>;
   /** Called with a word that was clicked. */
@@ -160,7 +163,7 @@ export interface PaperPageProps {
 
 /** One page as it prints, scaled to the room it has. */
 export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
-  const { marks, paper, font, label, reach, onWord } = props;
+  const { marks, paper, font, label, colour, reach, onWord } = props;
   const { width, height } = papers[paper];
   const style = {
     '--page-width': width,
@@ -172,7 +175,12 @@ export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
       : {}),
   } as CSSProperties;
   return (
-    <section className="paper-page" style={style} aria-label={label} lang="en">
+    <section
+      className={`paper-page${colour ? ` paper-page--${colour}` : ''}`}
+      style={style}
+      aria-label={label}
+      lang="en"
+    >
       <PageDrawing marks={marks} width={width} height={height} />
       {withTables(readingOf(marks)).map((read, index) =>
         'rows' in read ? (

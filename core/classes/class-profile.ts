@@ -6,6 +6,7 @@ import type { Sequence } from '../languages/en/sounds/sequence';
 import { type ClassLevel, type LevelSystem } from './class-level';
 import type { Spelling } from '../kernel/spelling';
 import { type PaperName } from '../kernel/paper-size';
+import type { Look } from '../paper/looks';
 
 export interface Learner {
   readonly id: string;
@@ -60,6 +61,9 @@ export interface ClassProfile {
   readonly sequence: Sequence | null;
   readonly paper: PaperName;
   readonly font: string;
+  /** The look of its sheets, plain where it is not given, and whether they print in colour. */
+  readonly look?: Look;
+  readonly colour?: boolean;
   /** The step of the sequence the class stands at; null for a class past it. */
   readonly step: number | null;
   readonly roster: readonly Learner[];

@@ -1,9 +1,10 @@
-/** Paper sizes in millimetres: ISO 216 A4 and A5, and ANSI Letter (8.5 × 11 inches). */
+/** Paper sizes in millimetres: ISO 216 A4 and A5, and ANSI Letter (8.5 × 11 inches) and its half. */
 
 export const paperNames = [
   'a4',
   'letter',
   'a5',
+  'half-letter',
   'a4-landscape',
   'letter-landscape',
   'a5-landscape',
@@ -27,6 +28,13 @@ const upright = {
   a4: { name: 'a4', label: 'A4', width: 210, height: 297, margin: 18 },
   letter: { name: 'letter', label: 'Letter', width: 215.9, height: 279.4, margin: 18 },
   a5: { name: 'a5', label: 'A5', width: 148, height: 210, margin: 12 },
+  'half-letter': {
+    name: 'half-letter',
+    label: 'Half-Letter',
+    width: 139.7,
+    height: 215.9,
+    margin: 12,
+  },
 } as const satisfies Partial<Record<PaperName, Paper>>;
 
 const turned = (paper: Paper, name: PaperName): Paper => ({

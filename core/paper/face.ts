@@ -11,6 +11,17 @@ export interface Face {
   readonly headless?: boolean;
 }
 
+/** Which answers stand on the sheet: none, that of item 1 as a model, or all, as the key. */
+export type Answers = 'none' | 'first' | 'all';
+
+/** True where the answer of the item at a place (from 0) is written in. */
+export const isAnswered = (answers: Answers, index: number) =>
+  answers === 'all' || (answers === 'first' && index === 0);
+
+/** The items whose answers are written in. */
+export const answeredOf = <Item>(items: readonly Item[], answers: Answers): readonly Item[] =>
+  items.filter((_, index) => isAnswered(answers, index));
+
 /** Room for the number of an item, in millimetres. */
 export const NUMBER_ROOM = 11;
 
@@ -37,10 +48,48 @@ export function textAt(
   };
 }
 
-/** The number of an item, small and bold at its left. */
-export function numberAt(y: number, number: number, style: SheetStyle, x = 0): PageMark {
-  return textAt(x, y, `${number}.`, style, { size: style.body * 0.7, weight: 700, role: 'small' });
+/** The number of an item at its left, in the token of the sheet's look; `y` is its baseline. */
+export function numberAt(y: number, number: number, style: SheetStyle, x = 0): PageMark[] {
+  const text = String(number);
+  const size = style.body * 0.7;
+  const bold = { size, weight: 700, role: 'small' } as const;
+  // The number stands in the middle of its token.
+  const radius = Math.min(MOST_TOKEN, style.body * 0.56);
+  const middle = y - size * 0.34;
+  const token = (corner: number, fill?: 'accent'): PageMark => ({
+    kind: 'box',
+    x,
+    y: middle - radius,
+    width: radius * 2,
+    height: radius * 2,
+    radius: corner,
+    stroke: style.inkSaver || fill === undefined ? 0.35 : 0,
+    ...(fill && !style.inkSaver ? { fill } : {}),
+  });
+  const centred: PageMark = {
+    kind: 'text',
+    x: x + radius,
+    y,
+    text,
+    ...bold,
+    align: 'middle',
+  };
+  switch (style.look) {
+    case 'young':
+      return [token(radius, 'accent'), style.inkSaver ? centred : { ...centred, light: true }];
+    case 'log':
+      return [token(0.8), centred];
+    case 'exam':
+      return [textAt(x, y, text, style, bold)];
+    case 'calm':
+      return [textAt(x, y, text, style, { ...bold, size: style.body })];
+    default:
+      return [textAt(x, y, `${text}.`, style, bold)];
+  }
 }
+
+/** Largest radius of a number's token: it fits its room. */
+const MOST_TOKEN = 4.4;
 
 /** One line of a key: number, answer, reason; parts of the answer can have a line under them. */
 export function keyLine(

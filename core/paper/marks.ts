@@ -22,6 +22,8 @@ export interface TextMark {
   readonly field?: 'name';
   /** Grey, for a worked answer or a quiet note. */
   readonly grey?: boolean;
+  /** White, on a dark ground. */
+  readonly light?: boolean;
   /** Letters in outline, for colouring in. */
   readonly outline?: boolean;
   /** Degrees clockwise about its place. */
@@ -41,6 +43,14 @@ export interface LineMark {
   readonly grey?: boolean;
 }
 
+/**
+ * What a shape is filled with: a pale ground, black, the white of paper, or the colour of the
+ * sheet's look, strong or pale, which prints as a grey where the sheet is not in colour.
+ */
+export const fills = ['tint', 'ink', 'paper', 'accent', 'pale'] as const;
+
+export type Fill = (typeof fills)[number];
+
 export interface BoxMark {
   readonly kind: 'box';
   readonly x: number;
@@ -50,8 +60,7 @@ export interface BoxMark {
   readonly stroke: number;
   readonly radius?: number;
   readonly dashed?: boolean;
-  /** Tint is a pale colour that prints as a pale grey; ink is black. */
-  readonly fill?: 'tint' | 'ink' | 'paper';
+  readonly fill?: Fill;
   /** Lies over the pictures of the page, under its texts. */
   readonly over?: boolean;
 }
@@ -78,7 +87,7 @@ export interface PathMark {
   readonly d: string;
   /** Width of the line; 0 for a filled shape alone. */
   readonly stroke: number;
-  readonly fill?: 'tint' | 'ink';
+  readonly fill?: Fill;
   readonly dashed?: boolean;
 }
 

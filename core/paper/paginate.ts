@@ -11,6 +11,10 @@ export interface Block {
   readonly keepWithNext?: boolean;
   /** Begins a page. */
   readonly breakBefore?: boolean;
+  /** White may be added after it, so that the page is filled. */
+  readonly loose?: boolean;
+  /** The same piece as high as it may stand in a given room, for what fills a page. */
+  readonly filled?: (height: number) => Block;
   /** Spans both columns of a page that has two. */
   readonly wide?: boolean;
   /** What it is, for a message where it cannot fit. */
@@ -98,13 +102,17 @@ function balanced(runs: readonly Block[][], room: number): number | undefined {
   return room;
 }
 
-/** Sets blocks on pages of a paper; places on the page are from its top left corner. */
+/**
+ * Sets blocks on pages of a paper; places on the page are from its top left corner.
+ *
+ * @param room millimetres of a page that are used: all that its margins and foot leave, or less
+ */
 export function paginate(
   blocks: readonly Block[],
   paper: Paper,
   columns: Columns = { count: 1, width: paper.width - 2 * paper.margin, gap: 0 },
+  room = paper.height - 2 * paper.margin - FOOT_HEIGHT,
 ): Pagination {
-  const room = paper.height - 2 * paper.margin - FOOT_HEIGHT;
   const problems = blocks
     .filter((block) => block.height > room + HAIR)
     .map(

@@ -1,6 +1,7 @@
 /** Sizes on paper for a class: young learners get larger print and more room to write. */
 import type { ClassProfile } from '../classes/class-profile';
 import { scaleOf } from '../classes/class-level';
+import { grown, sizesOf, type Look } from './looks';
 import type { SheetLayout } from './sheet-layout';
 import { MM_PER_POINT, wideFont } from './measure';
 import { papers, type Paper } from '../kernel/paper-size';
@@ -22,6 +23,11 @@ export interface SheetStyle {
   readonly paper: Paper;
   /** Spares ink: thin lines, nothing filled. */
   readonly inkSaver: boolean;
+  readonly look: Look;
+  /** Side of a picture beside an item, in millimetres. */
+  readonly picture: number;
+  /** How much higher boxes, rows of cards and the like may stand than they must; 1 for not at all. */
+  readonly stretch: number;
 }
 
 /** White between two columns, in millimetres. */
@@ -34,27 +40,52 @@ const LARGER = 1.25;
 /** A5 holds smaller print. */
 const SMALL_PAPER = 0.82;
 
-/** Common practice: 18 pt and more up to the age of seven, 14 pt to eleven, 12 pt after. */
-export function sheetStyle(profile: ClassProfile, layout: SheetLayout = {}): SheetStyle {
+/** How much higher boxes and rows stand on a page that has the room. */
+const MOST_STRETCH = 1.6;
+
+/** Few things on a page stand further apart. */
+const CALM_LINES = 1.15;
+
+/**
+ * The sizes of a class's sheet.
+ *
+ * @param growth -1 to 1: how far type, lines and pictures are drawn in or grow within the limits of
+ *   the age (`ageSizes`); 0 is what is usual
+ */
+export function sheetStyle(
+  profile: ClassProfile,
+  layout: SheetLayout = {},
+  growth = 0,
+): SheetStyle {
   const paper = papers[layout.paper ?? profile.paper];
-  const years = profile.level.system === 'cefr' ? 8 : scaleOf(profile.level).middle;
-  const usual = years <= 2.5 ? 19 : years <= 6.5 ? 15 : 12.5;
-  const fitted = paper.name.startsWith('a5') ? usual * SMALL_PAPER : usual;
-  const points = layout.largePrint ? Math.max(LARGE_PRINT_POINTS + 2, fitted * LARGER) : fitted;
-  const larger = points / usual;
+  const years = profile.level.system === 'cefr' ? undefined : scaleOf(profile.level).middle;
+  const look = layout.look ?? profile.look ?? 'plain';
+  const sizes = sizesOf(years);
+  const usual = sizes.type.usual;
+  const small = paper.name.startsWith('a5') || paper.name === 'half-letter' ? SMALL_PAPER : 1;
+  const type = grown(sizes.type, growth) * small;
+  // Large print is large already.
+  const points = layout.largePrint ? Math.max(LARGE_PRINT_POINTS + 2, type * LARGER) : type;
+  const larger = (layout.largePrint ? Math.max(points / usual, LARGER) : 1) * small;
   const width = paper.width - 2 * paper.margin;
   return {
     font: layout.wideSpacing ? wideFont(profile.font) : profile.font,
     body: points * MM_PER_POINT,
     title: (points + 6) * MM_PER_POINT,
     small: (layout.largePrint ? LARGE_PRINT_POINTS : 10) * MM_PER_POINT,
-    letterRoom: (years <= 2.5 ? 8 : years <= 6.5 ? 6 : 5) * larger,
+    letterRoom: sizes.letter * (points / usual),
     lineRoom:
-      (years <= 2.5 ? 15 : years <= 6.5 ? 12 : 10) * larger * (layout.wideSpacing ? 1.1 : 1),
+      grown(sizes.line, growth) *
+      larger *
+      (layout.wideSpacing ? 1.1 : 1) *
+      (look === 'calm' ? CALM_LINES : 1),
     width: layout.columns === 2 ? (width - COLUMN_GAP) / 2 : width,
     // The British Dyslexia Association asks for lines one and a half apart.
     leading: layout.wideSpacing ? 1.6 : 1.35,
     paper,
     inkSaver: layout.inkSaver === true,
+    look,
+    picture: grown(sizes.picture, growth) * small,
+    stretch: 1 + Math.max(0, growth) * (MOST_STRETCH - 1),
   };
 }

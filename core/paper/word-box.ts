@@ -16,7 +16,8 @@ export interface BoxedWord {
 
 const PAD = 3;
 const GAP = 7;
-const PICTURE = 15;
+/** A picture in the box is smaller than one beside an item. */
+const SHARE = 0.75;
 
 interface Cell {
   readonly entry: BoxedWord;
@@ -37,7 +38,7 @@ function linesOf(entries: readonly BoxedWord[], size: number, style: SheetStyle)
   for (const entry of entries) {
     const width = Math.max(
       textWidth(entry.text, style.font, 400, size),
-      entry.picture === undefined ? 0 : PICTURE,
+      entry.picture === undefined ? 0 : style.picture * SHARE,
     );
     if (line.length > 0 && x + width > room) {
       close();
@@ -49,6 +50,43 @@ function linesOf(entries: readonly BoxedWord[], size: number, style: SheetStyle)
   }
   if (line.length > 0) close();
   return lines;
+}
+
+/** The frame of the box, by the look of the sheet. */
+function boxMarks(style: SheetStyle, height: number): PageMark[] {
+  const frame = { kind: 'box', x: 0, y: 0, width: style.width, height } as const;
+  switch (style.look) {
+    case 'young':
+      return [{ ...frame, stroke: 0.55, radius: 4 }];
+    case 'log':
+      return [
+        { ...frame, stroke: 0.5 },
+        {
+          kind: 'box',
+          x: 1,
+          y: 1,
+          width: style.width - 2,
+          height: height - 2,
+          stroke: 0.2,
+        },
+      ];
+    case 'exam':
+      return [{ ...frame, stroke: 0.4 }];
+    case 'calm':
+      return [{ ...frame, stroke: 0, radius: 2, fill: 'tint' }];
+    default:
+      return [{ ...frame, stroke: 0.35, radius: 2 }];
+  }
+}
+
+/** The label of a box that stands on its upper line. */
+function labelOnLine(label: string, style: SheetStyle): PageMark[] {
+  const size = style.small * 1.05;
+  const width = textWidth(label, style.font, 700, size);
+  return [
+    { kind: 'box', x: 6, y: -1, width: width + 4, height: 2, stroke: 0, fill: 'paper' },
+    textAt(8, size * 0.35, label, style, { size, weight: 700, role: 'small' }),
+  ];
 }
 
 /** A box that keeps with the block after it; no block where there is nothing to choose from. */
@@ -64,15 +102,15 @@ export function wordBox(
   const room = style.width - 2 * PAD;
   // Only an entry that no line can hold is set smaller.
   const size = widest > room ? (style.body * room) / widest : style.body;
-  const pictured = entries.some((entry) => entry.picture !== undefined) ? PICTURE + 1 : 0;
+  const pictured = entries.some((entry) => entry.picture !== undefined)
+    ? style.picture * SHARE + 1
+    : 0;
   const leading = size * style.leading + pictured + (pictured > 0 ? 2 : 0);
   const lines = linesOf(entries, size, style);
   const top = PAD + (options.heading === undefined ? 0 : style.small * 1.6);
   const height = top + lines.length * leading + PAD;
-  const marks: PageMark[] = [
-    { kind: 'box', x: 0, y: 0, width: style.width, height, stroke: 0.35, radius: 2 },
-  ];
-  if (options.heading !== undefined) {
+  const marks: PageMark[] = boxMarks(style, height);
+  if (options.heading !== undefined && style.look !== 'young') {
     marks.push(
       textAt(PAD + 1, PAD + style.small, options.heading, style, {
         size: style.small,
@@ -81,6 +119,7 @@ export function wordBox(
       }),
     );
   }
+  if (style.look === 'young') marks.push(...labelOnLine(options.heading ?? 'Words', style));
   lines.forEach((line, index) => {
     const y = top + index * leading;
     for (const { entry, x, width } of line) {
@@ -89,10 +128,10 @@ export function wordBox(
       if (entry.picture !== undefined) {
         marks.push({
           kind: 'picture',
-          x: middle - PICTURE / 2,
+          x: middle - (style.picture * SHARE) / 2,
           y,
-          width: PICTURE,
-          height: PICTURE,
+          width: style.picture * SHARE,
+          height: style.picture * SHARE,
           picture: entry.picture,
           name: '',
         });

@@ -7,6 +7,7 @@ import {
   ArrayUnique,
   Equals,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNotEmpty,
@@ -32,6 +33,7 @@ import { spellings } from '../kernel/spelling';
 import { languageNames } from '../languages/registry/registry';
 import { learnerFonts } from '../languages/language-pack';
 import { classPapers, type PaperName } from '../kernel/paper-size';
+import { lookNames, type Look } from '../paper/looks';
 import type {
   Learner,
   LevelChoice,
@@ -165,6 +167,15 @@ export class ClassRecord implements ClassProfile {
 
   @IsIn(Object.keys(learnerFonts), { message: 'Choose a font from the list.' })
   font!: string;
+
+  /** The look of its sheets, plain where it is not given. */
+  @IsOptional()
+  @IsIn(lookNames, { message: 'Choose a look from the list.' })
+  look?: Look;
+
+  @IsOptional()
+  @IsBoolean()
+  colour?: boolean;
 
   /** The step of the sequence the class stands at; null for a class past it. */
   @ValidateIf((profile: ClassRecord) => profile.step !== null)

@@ -2,7 +2,16 @@
 import 'reflect-metadata/lite';
 import { IsBoolean, IsIn, IsOptional, IsString, MaxLength } from 'class-validator';
 import { paperNames, type PaperName } from '../kernel/paper-size';
-import { borderNames, type BorderName, type SheetLayout } from '../paper/sheet-layout';
+import { lookNames, type Look } from '../paper/looks';
+import {
+  borderNames,
+  finishNames,
+  keyNames,
+  type BorderName,
+  type FinishName,
+  type KeyName,
+  type SheetLayout,
+} from '../paper/sheet-layout';
 
 export class SheetLayoutRecord implements SheetLayout {
   /** The class's paper where it is not given. */
@@ -28,6 +37,34 @@ export class SheetLayoutRecord implements SheetLayout {
   @IsOptional()
   @IsBoolean()
   readonly inkSaver?: boolean;
+
+  /** The class's look where it is not given. */
+  @IsOptional()
+  @IsIn(lookNames)
+  readonly look?: Look;
+
+  @IsOptional()
+  @IsBoolean()
+  readonly colour?: boolean;
+
+  /** Sizes as usual, however much room is left. */
+  @IsOptional()
+  @IsBoolean()
+  readonly asIs?: boolean;
+
+  /** Closes the learner's pages where there is room. */
+  @IsOptional()
+  @IsIn(finishNames)
+  readonly finish?: FinishName;
+
+  @IsOptional()
+  @IsIn(keyNames)
+  readonly key?: KeyName;
+
+  /** Answers at the foot, upside down. */
+  @IsOptional()
+  @IsBoolean()
+  readonly keyStrip?: boolean;
 
   /** Drawn round the learner's pages. */
   @IsOptional()

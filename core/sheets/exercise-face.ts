@@ -1,16 +1,17 @@
 /** The face of an exercise on paper, and of its key. */
 import { interactionOf } from '../exercises/interactions';
 import type { Exercise } from '../exercises/making/exercise';
-import type { Face } from '../paper/face';
+import type { Answers, Face } from '../paper/face';
 import type { Block } from '../paper/paginate';
 import type { SheetStyle } from '../paper/style';
 
-/** The learner's sheet of an exercise. */
+/** The learner's sheet of an exercise; with all its answers it is its key. */
 export function paperFace(
   { task, worked, paper = {} }: Pick<Exercise, 'task' | 'worked' | 'paper'>,
   style: SheetStyle,
+  answers: Answers = worked ? 'first' : 'none',
 ): Face {
-  return interactionOf(task).paper(task, style, { worked, needs: paper });
+  return interactionOf(task).paper(task, style, { answers, needs: paper });
 }
 
 /** The key of an exercise. */

@@ -5,6 +5,7 @@ import type { PageMark, TextMark } from '../paper/marks';
 import { MM_PER_POINT, textWidth } from '../paper/measure';
 import type { Block } from '../paper/paginate';
 import type { Paper } from '../kernel/paper-size';
+import type { Look } from '../paper/looks';
 import type { SheetStyle } from '../paper/style';
 import { textBlock } from '../paper/text-block';
 import { borderMarks } from './borders';
@@ -46,6 +47,7 @@ export function nameBlock(style: SheetStyle, language = 'en'): Block {
       label(date, dateAt),
       rule(dateEnd, style.width),
     ],
+    keepWithNext: true,
     wide: true,
   };
 }
@@ -104,6 +106,7 @@ export interface PageFurniture {
   readonly paper: Paper;
   readonly font: string;
   readonly layout: SheetLayout;
+  readonly look?: Look;
 }
 
 /** The foot of a page, its head where it has one, and its border. */
@@ -130,6 +133,18 @@ export function pageFurniture(page: PageFurniture): PageMark[] {
     ...(header === ''
       ? []
       : [mark(margin, margin - 3, fitted(header, font, SMALL, width - 2 * margin), 'start')]),
+    ...(page.look === 'log'
+      ? [
+          {
+            kind: 'line' as const,
+            x1: margin,
+            x2: width - margin,
+            y1: height - margin - SMALL * 1.5,
+            y2: height - margin - SMALL * 1.5,
+            width: 0.25,
+          },
+        ]
+      : []),
     ...borderMarks(border, paper),
   ];
 }

@@ -16,7 +16,12 @@ export function sparingInk(mark: PageMark): PageMark {
       // A QR code stays black; a pale ground goes.
       const { fill, ...plain } = mark;
       const stroke = thin(mark.stroke);
-      return fill === undefined || fill === 'tint' ? { ...plain, stroke } : { ...mark, stroke };
+      return fill !== 'ink' && fill !== 'paper' ? { ...plain, stroke } : { ...mark, stroke };
+    }
+    case 'text': {
+      // Nothing dark is left to be read on.
+      const { light: _, ...dark } = mark;
+      return dark;
     }
     case 'hand':
       return mark.ink === 'solid' ? { ...mark, ink: 'grey' } : mark;

@@ -16,13 +16,17 @@ import {
 } from './blocks/block-faces';
 import type { SheetBlock } from './blocks/sheet-block';
 import { keyFace, paperFace } from './exercise-face';
-import { creditBlock, hasPicture, instructionBlock, nameBlock, titleBlock } from './furniture';
+import { creditBlock, hasPicture, nameBlock, titleBlock } from './furniture';
+import { partHead } from './heads';
+import { dressed, innerStyle } from './dress';
+import { compose } from './compose';
+import type { Answers } from '../paper/face';
 import type { SheetLayout } from '../paper/sheet-layout';
 import type { TextMaterial } from '../texts/reading/text-material';
 import { readingHead } from './lay-out-text';
 import { readingFace } from './reading/reading-face';
 import type { Block } from '../paper/paginate';
-import { finishSheet, SUPPORT_SIZE, type Sheet, type SheetPage } from './sheet';
+import { columnsOf, finishSheet, versionStyle, type Sheet, type SheetPage } from './sheet';
 import { sheetStyle, type SheetStyle } from '../paper/style';
 import { textBlock } from '../paper/text-block';
 
@@ -48,6 +52,7 @@ function exerciseFace(
   exercise: Exercise | undefined,
   number: string,
   style: SheetStyle,
+  answers?: Answers,
 ): BlockFace {
   if (exercise === undefined) {
     return {
@@ -59,25 +64,15 @@ function exerciseFace(
     return { blocks: [], problems: [`${exercise.title} is left out: ${exercise.short}`] };
   }
   const sized = versionStyle(exercise, style);
-  const face = paperFace(exercise, sized);
-  const heading = textBlock(`${number}${exercise.title}`, sized, {
-    size: sized.body * 1.15,
-    weight: 700,
-    role: 'heading',
-    after: 0.5,
-    keepWithNext: true,
-  });
-  const blocks = [heading, instructionBlock(exercise.instruction, sized), ...face.blocks];
+  const face = paperFace(exercise, innerStyle(sized), answers);
+  const blocks = [
+    ...partHead(`${number}${exercise.title}`, exercise.instruction, sized),
+    ...dressed(face.blocks, sized),
+  ];
   return {
     blocks: [...blocks, { height: 5, marks: [] }],
     problems: face.problems,
   };
-}
-
-/** The support version is set larger. */
-function versionStyle(exercise: Exercise, style: SheetStyle): SheetStyle {
-  const larger = exercise.parameters.version === 'support' ? SUPPORT_SIZE : 1;
-  return { ...style, body: style.body * larger, lineRoom: style.lineRoom * larger };
 }
 
 /** The language of what is learned: that of the first exercise. */
@@ -97,12 +92,13 @@ function faceOf(
   number: string,
   style: SheetStyle,
   sheet: BlockSheet,
+  answers?: Answers,
 ): BlockFace {
   const { block, exercise, card } = resolved;
   const text = block.text ?? '';
   switch (block.kind) {
     case 'exercise':
-      return exerciseFace(exercise, number, style);
+      return exerciseFace(exercise, number, style, answers);
     case 'heading':
       return headingFace(text, block.decorative === true, wide(style, sheet.layout));
     case 'text':
@@ -195,22 +191,40 @@ export function layOutBlocks(
   footer: string,
   parts: readonly SheetPage['part'][] = ['learner', 'key'],
 ): Sheet {
-  const style = sheetStyle(profile, sheet.layout);
+  const { layout } = sheet;
+  const plain = sheetStyle(profile, layout);
   const numbers = numbersOf(sheet.blocks);
-  const faces = sheet.blocks.map((each) =>
-    faceOf(each, numbers.get(each.block.id) ?? '', style, sheet),
-  );
-  const blocks = faces.flatMap((face) => face.blocks);
-  const credit = hasPicture(blocks) ? [creditBlock(style)] : [];
+  const made = (growth: number, answers?: Answers) => {
+    const style = sheetStyle(profile, layout, growth);
+    const faces = sheet.blocks.map((each) =>
+      faceOf(each, numbers.get(each.block.id) ?? '', style, sheet, answers),
+    );
+    const blocks = faces.flatMap((face) => face.blocks);
+    const credit = hasPicture(blocks) ? [creditBlock(style)] : [];
+    return {
+      blocks: [...blocks, ...credit],
+      problems: faces.flatMap((face) => face.problems),
+    };
+  };
+  const composed = compose(made, plain.paper, columnsOf(plain, layout), layout.asIs === true);
   const empty = sheet.blocks.length === 0 ? ['This sheet is empty. Add a block to it.'] : [];
+  const key = keyBlocks(sheet, sheetStyle(profile, { ...layout, columns: 1 }));
+  const written = layout.key === 'written' && key.length > 0;
   return finishSheet({
     title: sheet.title,
-    style,
-    layout: sheet.layout,
+    style: plain,
+    layout: { ...layout, colour: layout.colour ?? profile.colour ?? false },
     footer,
-    learner: [...blocks, ...credit],
-    key: keyBlocks(sheet, sheetStyle(profile, { ...sheet.layout, columns: 1 })),
+    learner: composed.blocks,
+    key: written
+      ? [
+          titleBlock(`Key: ${sheet.title}`, { ...plain, title: plain.body * 1.2 }),
+          ...made(composed.growth, 'all').blocks,
+        ]
+      : key,
+    written,
+    composed,
     parts,
-    problems: [...empty, ...faces.flatMap((face) => face.problems)],
+    problems: [...empty, ...composed.problems],
   });
 }

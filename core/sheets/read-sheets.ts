@@ -1,7 +1,8 @@
 /** Reads sheets that come as JSON from elsewhere: every field checked, nothing else kept. */
 import { learnerFonts } from '../languages/language-pack';
 import { handIds, inks, type HandFont } from '../paper/hands';
-import type { PageMark } from '../paper/marks';
+import { lookNames } from '../paper/looks';
+import { fills, type PageMark } from '../paper/marks';
 import { wideFont } from '../paper/measure';
 import { paperNames, type PaperName } from '../kernel/paper-size';
 import type { Sheet, SheetPage } from './sheet';
@@ -81,7 +82,7 @@ function readMark(value: unknown): PageMark {
   const number = (name: string) => numberOf(from, name);
   const dashed = from['dashed'] === true ? { dashed: true } : {};
   const grey = from['grey'] === true ? { grey: true } : {};
-  const filled = (fills: readonly string[]) =>
+  const filled =
     typeof from['fill'] === 'string' ? { fill: oneOf(from['fill'], fills, 'The fill') } : {};
   switch (from['kind']) {
     case 'text':
@@ -97,6 +98,7 @@ function readMark(value: unknown): PageMark {
         ...(from['field'] === 'name' ? { field: 'name' as const } : {}),
         ...readingIn(from),
         ...grey,
+        ...(from['light'] === true ? { light: true } : {}),
         ...(from['outline'] === true ? { outline: true } : {}),
         ...(typeof from['turn'] === 'number' ? { turn: number('turn') } : {}),
       };
@@ -124,7 +126,7 @@ function readMark(value: unknown): PageMark {
         y: number('y'),
         d,
         stroke: number('stroke'),
-        ...(filled(['tint', 'ink']) as { fill?: 'tint' | 'ink' }),
+        ...filled,
         ...dashed,
       };
     }
@@ -148,7 +150,8 @@ function readMark(value: unknown): PageMark {
         height: number('height'),
         stroke: number('stroke'),
         ...(typeof from['radius'] === 'number' ? { radius: number('radius') } : {}),
-        ...(filled(['tint', 'ink', 'paper']) as { fill?: 'tint' | 'ink' | 'paper' }),
+        ...filled,
+        ...(from['over'] === true ? { over: true } : {}),
         ...dashed,
       };
     case 'picture': {
@@ -203,6 +206,9 @@ export function readSheets(value: unknown): Sheet[] {
       font: oneOf(from['font'], sheetFonts, 'The font'),
       pages: list(from['pages'], 'The pages of a sheet').map(readPage),
       problems: [],
+      ...(from['colour'] === undefined
+        ? {}
+        : { colour: oneOf(from['colour'], lookNames, 'The look') }),
     };
   });
   const pages = sheets.reduce((sum, sheet) => sum + sheet.pages.length, 0);

@@ -1,16 +1,15 @@
 /** A whole sheet: an exercise as the pages that will print, and its key as pages of its own. */
 import type { ClassProfile } from '../classes/class-profile';
 import type { Exercise } from '../exercises/making/exercise';
+import { interactionOf } from '../exercises/interactions';
+import type { Answers } from '../paper/face';
+import type { Look } from '../paper/looks';
+import { compose, type Composed, type Made } from './compose';
+import { dressed, innerStyle } from './dress';
 import { keyFace, paperFace } from './exercise-face';
-import {
-  creditBlock,
-  PICTURE_CREDIT,
-  hasPicture,
-  instructionBlock,
-  nameBlock,
-  pageFurniture,
-  titleBlock,
-} from './furniture';
+import { finishBlocks, keyStrip, totalBlock } from './finish';
+import { creditBlock, PICTURE_CREDIT, hasPicture, pageFurniture, titleBlock } from './furniture';
+import { headBlocks } from './heads';
 import { sparingInk } from './ink-saver';
 import type { SheetLayout } from '../paper/sheet-layout';
 import type { PageMark } from '../paper/marks';
@@ -33,15 +32,16 @@ export interface Sheet {
   readonly paper: PaperName;
   readonly font: string;
   readonly pages: readonly SheetPage[];
+  /** The look in whose colours it prints; in greys where it is not given. */
+  readonly colour?: Look;
+  /** How full the last page is, from 0 to 1, and how far the sheet has grown (see `sheetStyle`). */
+  readonly room?: { readonly fill: number; readonly growth: number };
   /** What does not fit or cannot be shown, in plain sentences with what to do. */
   readonly problems: readonly string[];
 }
 
 /** The support version is set larger. */
 export const SUPPORT_SIZE = 1.15;
-
-/** How far the lines to write on may be drawn together to spare a page with a line or two on it. */
-const TIGHTER_LINES = [1, 0.93, 0.86];
 
 export interface UnfinishedSheet {
   readonly title: string;
@@ -50,11 +50,14 @@ export interface UnfinishedSheet {
   readonly footer: string;
   readonly learner: readonly Block[];
   readonly key: readonly Block[];
+  /** The key stands in columns as the sheet does: it is the sheet with its answers written in. */
+  readonly written?: boolean;
+  readonly composed?: Pick<Composed, 'growth' | 'fill' | 'pages'>;
   readonly parts: readonly SheetPage['part'][];
   readonly problems: readonly string[];
 }
 
-const columnsOf = (style: SheetStyle, layout: SheetLayout): Columns => ({
+export const columnsOf = (style: SheetStyle, layout: SheetLayout): Columns => ({
   count: layout.columns ?? 1,
   width: style.width,
   gap: COLUMN_GAP,
@@ -69,7 +72,9 @@ export function finishSheet(unfinished: UnfinishedSheet): Sheet {
     const laidOut =
       part === 'learner'
         ? paginate(unfinished.learner, style.paper, columnsOf(style, layout))
-        : paginate(unfinished.key, style.paper);
+        : unfinished.written
+          ? paginate(unfinished.key, style.paper, columnsOf(style, layout))
+          : paginate(unfinished.key, style.paper);
     problems.push(...laidOut.problems);
     return laidOut.pages.map(({ marks }, index) => ({
       part,
@@ -82,6 +87,7 @@ export function finishSheet(unfinished: UnfinishedSheet): Sheet {
           total: laidOut.pages.length,
           paper: style.paper,
           font: style.font,
+          look: style.look,
           // A key is for the teacher: no border round it.
           layout: part === 'key' ? { ...layout, border: 'none' } : layout,
         }),
@@ -94,8 +100,15 @@ export function finishSheet(unfinished: UnfinishedSheet): Sheet {
     font: style.font,
     pages,
     problems: [...new Set(problems)],
+    ...(isColoured(unfinished) ? { colour: style.look } : {}),
+    ...(unfinished.composed ? { room: roomLeft(unfinished.composed) } : {}),
   };
 }
+
+const isColoured = ({ layout, style }: UnfinishedSheet) =>
+  layout.colour === true && !style.inkSaver;
+
+const roomLeft = ({ fill, growth }: Pick<Composed, 'growth' | 'fill'>) => ({ fill, growth });
 
 /** A text above the questions that are asked about it, with its title. */
 export function readingBlocks(text: TextMaterial, style: SheetStyle): Block[] {
@@ -114,37 +127,59 @@ export function readingBlocks(text: TextMaterial, style: SheetStyle): Block[] {
   ];
 }
 
-function learnerBlocks(exercise: Exercise, style: SheetStyle) {
-  const face = paperFace(exercise, style);
-  const reading = exercise.reading ? readingBlocks(exercise.reading, style) : [];
-  const head = face.headless
-    ? []
-    : [
-        nameBlock(style, exercise.language),
-        ...reading,
-        titleBlock(exercise.title, style),
-        instructionBlock(exercise.instruction, style),
-      ];
+interface LearnerBlocks extends Made {
+  /** Fills pages of its own: nothing grows. */
+  readonly headless: boolean;
+  readonly credit: string;
+}
+
+/** The learner's sheet as blocks; with all its answers it is the key. */
+function learnerBlocks(
+  exercise: Exercise,
+  style: SheetStyle,
+  layout: SheetLayout,
+  answers?: Answers,
+): LearnerBlocks {
+  const face = paperFace(exercise, innerStyle(style), answers);
   const pictured = hasPicture(face.blocks);
+  if (face.headless) {
+    return {
+      blocks: face.blocks,
+      problems: face.problems,
+      headless: true,
+      // Pages that are full of cards have room for the credit at their foot only.
+      credit: pictured ? ` · ${PICTURE_CREDIT}` : '',
+    };
+  }
+  const { title, instruction, language, task } = exercise;
+  const marks = interactionOf(task).size(task);
+  const head = headBlocks(
+    { title: answers === 'all' ? `Key: ${title}` : title, instruction, language, marks },
+    style,
+    exercise.reading ? readingBlocks(exercise.reading, style) : [],
+  );
+  const ends =
+    answers === 'all'
+      ? []
+      : [
+          ...totalBlock(marks, style),
+          ...finishBlocks(layout.finish, exercise, style),
+          ...(layout.keyStrip ? keyStrip(exercise, style) : []),
+        ];
   return {
-    blocks: [...head, ...face.blocks, ...(pictured && !face.headless ? [creditBlock(style)] : [])],
+    blocks: [
+      ...head,
+      ...dressed(face.blocks, style),
+      ...ends,
+      ...(pictured ? [creditBlock(style)] : []),
+    ],
     problems: face.problems,
-    // Pages that are full of cards have room for the credit at their foot only.
-    credit: pictured && face.headless ? ` · ${PICTURE_CREDIT}` : '',
+    headless: false,
+    credit: '',
   };
 }
 
-/** The learner's blocks, on the fewest pages that lines drawn a little closer can give. */
-function fitLearner(exercise: Exercise, style: SheetStyle, layout: SheetLayout) {
-  const tries = TIGHTER_LINES.map((share) => {
-    const made = learnerBlocks(exercise, { ...style, lineRoom: style.lineRoom * share });
-    const { pages } = paginate(made.blocks, style.paper, columnsOf(style, layout));
-    return { ...made, pages: pages.length };
-  });
-  const fewest = Math.min(...tries.map(({ pages }) => pages));
-  return tries.find(({ pages }) => pages === fewest) as (typeof tries)[number];
-}
-
+/** The compact key of an exercise, with its title. */
 function keyBlocks(exercise: Exercise, style: SheetStyle): Block[] {
   const title = { ...style, title: style.body * 1.2 };
   const { version } = exercise.parameters;
@@ -180,17 +215,41 @@ export function layOutSheet(
 ): Sheet {
   const plain = sheetStyle(profile, layout);
   if (exercise.short !== undefined) return noSheet(exercise, plain);
-  const larger = exercise.parameters.version === 'support' ? SUPPORT_SIZE : 1;
-  const style = { ...plain, body: plain.body * larger, lineRoom: plain.lineRoom * larger };
-  const { blocks, problems, credit } = fitLearner(exercise, style, layout);
+  const made = (growth: number, answers?: Answers) =>
+    learnerBlocks(
+      exercise,
+      versionStyle(exercise, sheetStyle(profile, layout, growth)),
+      layout,
+      answers,
+    );
+  const usual = made(0);
+  const composed = compose(
+    made,
+    plain.paper,
+    columnsOf(plain, layout),
+    layout.asIs === true || usual.headless,
+  );
+  const key = keyBlocks(exercise, sheetStyle(profile, { ...layout, columns: 1 }));
+  const written = layout.key === 'written' && key.length > 0 && !usual.headless;
   return finishSheet({
     title: exercise.title,
-    style,
-    layout,
-    footer: `${footer}${credit}`,
-    learner: blocks,
-    key: keyBlocks(exercise, sheetStyle(profile, { ...layout, columns: 1 })),
+    style: plain,
+    layout: { ...layout, colour: layout.colour ?? profile.colour ?? false },
+    footer: `${footer}${usual.credit}`,
+    learner: composed.blocks,
+    key: written ? made(composed.growth, 'all').blocks : key,
+    written,
+    composed,
     parts,
-    problems,
+    problems: composed.problems,
   });
+}
+
+/** The support version is set larger. */
+export function versionStyle(
+  exercise: Pick<Exercise, 'parameters'>,
+  style: SheetStyle,
+): SheetStyle {
+  const larger = exercise.parameters.version === 'support' ? SUPPORT_SIZE : 1;
+  return { ...style, body: style.body * larger, lineRoom: style.lineRoom * larger };
 }

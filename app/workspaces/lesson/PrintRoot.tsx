@@ -15,6 +15,7 @@ export function SheetPages({ sheets }: { sheets: readonly Sheet[] }) {
             marks={page.marks}
             paper={sheet.paper}
             font={sheet.font}
+            colour={sheet.colour}
             label={`${sheet.title}, ${part === 'key' ? 'key' : 'page'} ${page.number}`}
           />
         )),

@@ -118,6 +118,7 @@ export function Workbench(props: WorkbenchProps) {
             marks={page.marks}
             paper={shown.paper}
             font={shown.font}
+            colour={shown.colour}
             label={`${face === 'key' ? 'Key' : 'Page'} ${page.number} of ${pages.length}`}
             reach={reach}
             onWord={onWord}

@@ -80,6 +80,6 @@ export const build: Interaction<BuildTask, BuildResponse> = {
     },
   ],
   namesQuestions: true,
-  paper: (task, style) => buildPaper(task, style),
+  paper: (task, style, { answers }) => buildPaper(task, style, answers),
   key: buildKey,
 };

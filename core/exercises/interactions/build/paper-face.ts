@@ -6,13 +6,13 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { cardPrint, cardRows, SMALLEST_CARD_PRINT } from '../../../paper/cut-cards';
-import { keyLine, textAt, type Face } from '../../../paper/face';
+import { keyLine, textAt, type Answers, type Face } from '../../../paper/face';
 
 const CARD_HEIGHT = 17;
 const CARD_COLUMNS = 3;
 
 /** The word in the middle, its branches at both sides, each a box for its pieces. */
-function mapBlock(task: BuildTask, style: SheetStyle): Block {
+function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
   const width = style.width * 0.34;
   const sides = [
     task.places.filter((_, index) => index % 2 === 0),
@@ -52,6 +52,20 @@ function mapBlock(task: BuildTask, style: SheetStyle): Block {
           role: 'heading',
         }),
       );
+      if (!filled) return;
+      const pieces = task.pieces.filter((piece) => piece.place === place.id);
+      const line = Math.min(style.body * 1.25, body / Math.max(1, pieces.length));
+      pieces.forEach((piece, row) => {
+        const wanted = Math.min(style.body * 0.85, line * 0.8);
+        const wide = Math.max(1, textWidth(piece.text, style.font, 400, wanted));
+        marks.push(
+          textAt(x + width / 2, y + header + (row + 0.8) * line, piece.text, style, {
+            size: Math.min(wanted, (wanted * (width - 3)) / wide),
+            align: 'middle',
+            grey: true,
+          }),
+        );
+      });
     });
   });
   const size = Math.min(
@@ -99,12 +113,13 @@ function mapBlock(task: BuildTask, style: SheetStyle): Block {
   return { height, marks, name: 'The map' };
 }
 
-function mapPaper(task: BuildTask, style: SheetStyle): Face {
+function mapPaper(task: BuildTask, style: SheetStyle, answers: Answers): Face {
+  if (answers === 'all') return { blocks: [mapBlock(task, style, true)], problems: [] };
   const width = Math.min(style.width / CARD_COLUMNS, style.width * 0.33);
   const box = { x: 0, y: 0, width, height: CARD_HEIGHT };
   return {
     blocks: [
-      mapBlock(task, style),
+      mapBlock(task, style, false),
       ...cardRows(
         task.pieces.map(({ text, word }) => ({ text, word })),
         { columns: CARD_COLUMNS, width, height: CARD_HEIGHT },
@@ -168,15 +183,19 @@ function discs(task: BuildTask, style: SheetStyle): Block {
 }
 
 /** Lines to list the words on, under the heading of each place. */
-function lists(task: BuildTask, style: SheetStyle): Block {
+function lists(task: BuildTask, style: SheetStyle, filled: boolean): Block {
   const width = (style.width - 10) / Math.max(1, task.places.length);
-  const rows = task.pieces.length;
+  const most = Math.max(
+    0,
+    ...task.places.map(({ id }) => task.pieces.filter(({ place }) => place === id).length),
+  );
+  const rows = filled ? most : Math.min(task.pieces.length, 7);
   const line = style.lineRoom * 0.85;
   const marks = task.places.flatMap((place, index): PageMark[] => {
     const x = index * (width + 10);
     return [
       textAt(x, style.body, place.label, style, { weight: 700, role: 'heading' }),
-      ...Array.from({ length: Math.min(rows, 7) }, (_, row): PageMark => ({
+      ...Array.from({ length: rows }, (_, row): PageMark => ({
         kind: 'line',
         x1: x,
         x2: x + width,
@@ -184,16 +203,25 @@ function lists(task: BuildTask, style: SheetStyle): Block {
         y2: style.body + 2 + (row + 1) * line,
         width: 0.35,
       })),
+      ...(filled
+        ? task.pieces
+            .filter((piece) => piece.place === place.id)
+            .map((piece, row) =>
+              textAt(x + 1, style.body + 1 + (row + 1) * line, piece.word ?? piece.text, style, {
+                grey: true,
+              }),
+            )
+        : []),
     ];
   });
-  return { height: style.body + 4 + Math.min(rows, 7) * line, marks, name: 'The lists' };
+  return { height: style.body + 4 + rows * line, marks, name: 'The lists' };
 }
 
-export function buildPaper(task: BuildTask, style: SheetStyle): Face {
+export function buildPaper(task: BuildTask, style: SheetStyle, answers: Answers): Face {
   if (task.pieces.length === 0) return { blocks: [], problems: [] };
   return task.board === 'map'
-    ? mapPaper(task, style)
-    : { blocks: [discs(task, style), lists(task, style)], problems: [] };
+    ? mapPaper(task, style, answers)
+    : { blocks: [discs(task, style), lists(task, style, answers === 'all')], problems: [] };
 }
 
 export function buildKey(task: BuildTask, style: SheetStyle): Block[] {

@@ -90,6 +90,6 @@ export const choice: Interaction<ChoiceTask, ChoiceResponse> = {
       },
     ]),
   namesQuestions: true,
-  paper: (task, style, { worked }) => choicePaper(task, style, worked),
+  paper: (task, style, { answers }) => choicePaper(task, style, answers),
   key: choiceKey,
 };

@@ -5,12 +5,19 @@ import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { passageBlocks } from '../../../paper/passage-blocks';
-import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import {
+  keyLine,
+  NUMBER_ROOM,
+  numberAt,
+  textAt,
+  type Face,
+  type Answers,
+  isAnswered,
+} from '../../../paper/face';
 import { readAs, spokenGaps } from '../../../paper/reading';
 
 const TICK = 5.5;
 const GAP = 8;
-const PICTURE = 22;
 
 /** The options, side by side where they fit in the width, else under each other. */
 function optionMarks(
@@ -78,15 +85,15 @@ function optionMarks(
 function itemBlock(item: ChoiceItem, index: number, style: SheetStyle, worked: boolean): Block {
   const marks: PageMark[] = [];
   const pictured = item.picture !== undefined;
-  const left = NUMBER_ROOM + (pictured ? PICTURE + 6 : 0);
-  let top = pictured ? Math.max(0, (PICTURE - style.body * style.leading - 8) / 2) : 0;
+  const left = NUMBER_ROOM + (pictured ? style.picture + 6 : 0);
+  let top = pictured ? Math.max(0, (style.picture - style.body * style.leading - 8) / 2) : 0;
   if (item.picture !== undefined) {
     marks.push({
       kind: 'picture',
       x: NUMBER_ROOM,
       y: 0,
-      width: PICTURE,
-      height: PICTURE,
+      width: style.picture,
+      height: style.picture,
       picture: item.picture,
       // The name would be the answer.
       name: '',
@@ -99,22 +106,23 @@ function itemBlock(item: ChoiceItem, index: number, style: SheetStyle, worked: b
     });
     top += lines.length * style.body * style.leading + 1;
   }
-  marks.push(numberAt(pictured ? PICTURE / 2 : style.body, index + 1, style));
+  marks.push(...numberAt(pictured ? style.picture / 2 : style.body, index + 1, style));
   const options = optionMarks(item, left, top, style, worked);
-  const height = Math.max(top + options.height, pictured ? PICTURE : 0) + 5;
+  const height = Math.max(top + options.height, pictured ? style.picture : 0) + 5;
   const asked = [pictured ? 'picture' : '', spokenGaps(item.prompt)].filter(Boolean).join('; ');
   return {
     height,
     marks: [...readAs(marks, undefined, `${index + 1}. ${asked}`), ...options.marks],
     name: `The question about ${item.word}`,
+    loose: true,
   };
 }
 
-export function choicePaper(task: ChoiceTask, style: SheetStyle, worked: boolean): Face {
+export function choicePaper(task: ChoiceTask, style: SheetStyle, answers: Answers): Face {
   return {
     blocks: task.items.flatMap((item, index) => [
       ...passageBlocks(item.passage, style),
-      itemBlock(item, index, style, worked && index === 0),
+      itemBlock(item, index, style, isAnswered(answers, index)),
     ]),
     problems: [],
   };

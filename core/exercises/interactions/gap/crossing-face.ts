@@ -5,7 +5,7 @@ import { moveMark, type PageMark } from '../../../paper/marks';
 import { FOOT_HEIGHT, type Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
-import { textAt, type Face } from '../../../paper/face';
+import { textAt, type Face, type Answers, answeredOf } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs } from '../../../paper/reading';
 
@@ -135,10 +135,10 @@ export function crossingPaper(
   task: GapTask,
   crossing: Crossing,
   style: SheetStyle,
-  worked: boolean,
+  answers: Answers,
 ): Face {
   const small = style.width / Math.max(1, crossing.columns) < SMALLEST_SQUARE;
-  const shown = new Set(worked ? task.items.slice(0, 1).map((item) => item.id) : []);
+  const shown = new Set(answeredOf(task.items, answers).map((item) => item.id));
   return {
     blocks: [
       ...wordBox(

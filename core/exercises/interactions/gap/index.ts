@@ -178,6 +178,6 @@ export const gap: Interaction<GapTask, GapResponse, GapPaper> = {
   },
   keyHead: (task) => (task.crossing ? crossingNodes(task, true) : []),
   namesQuestions: false,
-  paper: (task, style, { worked, needs }) => gapPaper(task, style, worked, needs),
+  paper: (task, style, { answers, needs }) => gapPaper(task, style, answers, needs),
   key: gapKey,
 };

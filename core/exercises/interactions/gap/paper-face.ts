@@ -6,7 +6,14 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { crossingKey, crossingPaper } from './crossing-face';
-import { NUMBER_ROOM, textAt, type Face } from '../../../paper/face';
+import {
+  NUMBER_ROOM,
+  numberAt,
+  textAt,
+  type Face,
+  type Answers,
+  isAnswered,
+} from '../../../paper/face';
 import { sentencePaper } from './sentence-face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
@@ -109,9 +116,7 @@ function itemMarks(
     role: 'text',
     ...extra,
   });
-  const marks: PageMark[] = [
-    text(left, `${number}.`, { size: style.body * 0.7, weight: 700, role: 'small' }),
-  ];
+  const marks: PageMark[] = [...numberAt(baseline, number, style, left)];
   let x = left + NUMBER_ROOM;
   const start = x;
   const column = gapColumn(task, style);
@@ -202,12 +207,12 @@ function bankBlocks(task: GapTask, style: SheetStyle): Block[] {
 export function gapPaper(
   given: GapTask,
   style: SheetStyle,
-  worked: boolean,
+  answers: Answers,
   needs: GapPaper,
 ): Face {
-  if (given.crossing) return crossingPaper(given, given.crossing, style, worked);
+  if (given.crossing) return crossingPaper(given, given.crossing, style, answers);
   const task: SizedTask = { ...given, letters: gapLetters(given, needs) };
-  if (task.sentences) return sentencePaper(task, style, worked, task.letters);
+  if (task.sentences) return sentencePaper(task, style, answers, task.letters);
   const widest = Math.max(0, ...task.items.map((item) => itemWidth(item, task, style)));
   const columns = widest <= style.width / 2 - 4 ? 2 : 1;
   const problems =
@@ -224,9 +229,14 @@ export function gapPaper(
       const item = task.items[index];
       if (item === undefined) continue;
       const left = column * (style.width / 2 + 4);
-      marks.push(...itemMarks(item, index + 1, left, task, style, worked && index === 0));
+      marks.push(...itemMarks(item, index + 1, left, task, style, isAnswered(answers, index)));
     }
-    blocks.push({ height: style.lineRoom + (task.boxes ? 3 : 0), marks, name: 'A row of items' });
+    blocks.push({
+      height: style.lineRoom + (task.boxes ? 3 : 0),
+      marks,
+      name: 'A row of items',
+      loose: true,
+    });
   }
   return { blocks, problems };
 }

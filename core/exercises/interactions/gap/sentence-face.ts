@@ -4,7 +4,14 @@ import type { PageMark } from '../../../paper/marks';
 import { textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
-import { NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import {
+  NUMBER_ROOM,
+  numberAt,
+  textAt,
+  type Face,
+  type Answers,
+  isAnswered,
+} from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
 
@@ -55,7 +62,7 @@ function itemBlock(
   const right = style.width;
   let x = NUMBER_ROOM;
   let y = leading * 0.72;
-  const marks: PageMark[] = [numberAt(y, index + 1, style)];
+  const marks: PageMark[] = [...numberAt(y, index + 1, style)];
   let first = true;
   for (const token of tokensOf(item, gap, style)) {
     const before = first ? 0 : token.close ? 0.4 : space;
@@ -95,6 +102,7 @@ function itemBlock(
     height: y + leading * 0.5,
     marks: readAs(marks, index, `${index + 1}. ${spokenGaps(said.join(''))}`),
     name: `The sentence for ${item.word}`,
+    loose: true,
   };
 }
 
@@ -102,7 +110,7 @@ function itemBlock(
 export function sentencePaper(
   task: GapTask,
   style: SheetStyle,
-  worked: boolean,
+  answers: Answers,
   letters: number,
 ): Face {
   const gap = Math.min(Math.max(4, letters) * style.letterRoom * 0.8, WIDEST_GAP);
@@ -112,7 +120,9 @@ export function sentencePaper(
         task.bank.map((text) => ({ text })),
         style,
       ),
-      ...task.items.map((item, index) => itemBlock(item, index, gap, style, worked && index === 0)),
+      ...task.items.map((item, index) =>
+        itemBlock(item, index, gap, style, isAnswered(answers, index)),
+      ),
     ],
     problems: [],
   };

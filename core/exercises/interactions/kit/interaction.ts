@@ -3,7 +3,7 @@
  * A folder beside this one defines each; `interactions/index.ts` names them.
  */
 import type { DocumentNode } from '../../../paper/document';
-import type { Face } from '../../../paper/face';
+import type { Answers, Face } from '../../../paper/face';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import type { EditableItem, HandEdit } from './hand-edit';
@@ -21,9 +21,9 @@ export interface KeyedItem {
   readonly word: string;
 }
 
-/** How one exercise stands on paper: item 1 worked or not, and what its interaction asks of paper. */
+/** How one exercise stands on paper: which answers are written in, and what its interaction asks of paper. */
 export interface OnPaper<Paper> {
-  readonly worked: boolean;
+  readonly answers: Answers;
   readonly needs: Paper;
 }
 

@@ -135,6 +135,6 @@ export const match: Interaction<MatchTask, MatchResponse, MatchPaper> = {
 
   nodes,
   namesQuestions: true,
-  paper: (task, style, { worked, needs }) => matchPaper(task, style, worked, needs),
+  paper: (task, style, { answers, needs }) => matchPaper(task, style, answers, needs),
   key: matchKey,
 };

@@ -5,11 +5,18 @@ import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { backsPaper, pairsPaper } from './cards-face';
-import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import {
+  keyLine,
+  NUMBER_ROOM,
+  numberAt,
+  textAt,
+  type Face,
+  type Answers,
+  answeredOf,
+} from '../../../paper/face';
 import { readAs } from '../../../paper/reading';
 
 const DOT = 2.2;
-const PICTURE = 18;
 
 interface Sides {
   readonly leftEnd: number;
@@ -40,9 +47,9 @@ function sideMarks(
       {
         kind: 'picture',
         x,
-        y: (height - PICTURE) / 2,
-        width: PICTURE,
-        height: PICTURE,
+        y: (height - style.picture) / 2,
+        width: style.picture,
+        height: style.picture,
         picture: side.picture,
         name: '',
       },
@@ -76,13 +83,13 @@ function rowHeight(task: MatchTask, index: number, sides: Sides, style: SheetSty
   const lines = right
     ? breakLines(right.text, style.font, 400, style.body, sides.rightWidth).length
     : 1;
-  return Math.max(pictured ? PICTURE + 3 : 0, lines * style.body * style.leading + 5, 12);
+  return Math.max(pictured ? style.picture + 3 : 0, lines * style.body * style.leading + 5, 12);
 }
 
 export function matchPaper(
   task: MatchTask,
   style: SheetStyle,
-  worked: boolean,
+  answers: Answers,
   { edge = 'long' }: MatchPaper,
 ): Face {
   if (task.cards === 'pairs') return pairsPaper(task, style);
@@ -100,7 +107,7 @@ export function matchPaper(
   const rows = Math.max(task.pairs.length, task.rights.length);
   const heights = Array.from({ length: rows }, (_, index) => rowHeight(task, index, sides, style));
   // One height for all, so that a worked line meets its dot.
-  const height = Math.max(12, ...heights);
+  const height = Math.max(12, ...heights) * style.stretch;
   const blocks = Array.from({ length: rows }, (_, index): Block => {
     const pair = task.pairs[index];
     const right = task.rights[index];
@@ -109,7 +116,7 @@ export function matchPaper(
       marks.push(
         ...readAs(
           [
-            numberAt(height / 2 + style.body * 0.25, index + 1, style),
+            ...numberAt(height / 2 + style.body * 0.25, index + 1, style),
             ...sideMarks(
               pair.left,
               NUMBER_ROOM,
@@ -138,27 +145,31 @@ export function matchPaper(
     }
     return { height, marks, name: 'A row to join' };
   });
-  const first = task.pairs[0];
-  if (worked && first && blocks[0]) {
-    const partner = task.rights.findIndex((side) => side.id === first.partner);
-    const line: PageMark = {
-      kind: 'line',
-      x1: sides.leftEnd + DOT / 2,
-      y1: height / 2,
-      x2: sides.rightStart - DOT / 2,
-      y2: height / 2 + partner * height,
-      width: 0.5,
-    };
-    // A worked line spans rows: they stay together as far as it goes.
-    const kept = blocks.map((block, index) =>
-      index < partner ? { ...block, keepWithNext: true } : block,
-    );
-    return {
-      blocks: [{ ...(kept[0] as Block), marks: [...blocks[0].marks, line] }, ...kept.slice(1)],
-      problems: [],
-    };
-  }
-  return { blocks, problems: [] };
+  // Lines that are drawn span rows: these stay together as far as the lines go.
+  const lines = answeredOf(task.pairs, answers).map((pair) => {
+    const from = task.pairs.indexOf(pair);
+    return { from, to: task.rights.findIndex((side) => side.id === pair.partner) };
+  });
+  const joined = blocks.map((block, index): Block => ({
+    ...block,
+    keepWithNext: lines.some(
+      ({ from, to }) => index >= Math.min(from, to) && index < Math.max(from, to),
+    ),
+    marks: [
+      ...block.marks,
+      ...lines
+        .filter(({ from }) => from === index)
+        .map(({ from, to }): PageMark => ({
+          kind: 'line',
+          x1: sides.leftEnd + DOT / 2,
+          y1: height / 2,
+          x2: sides.rightStart - DOT / 2,
+          y2: height / 2 + (to - from) * height,
+          width: 0.5,
+        })),
+    ],
+  }));
+  return { blocks: joined, problems: [] };
 }
 
 export function matchKey(task: MatchTask, style: SheetStyle): Block[] {

@@ -62,6 +62,6 @@ export const order: Interaction<OrderTask, OrderResponse> = {
           ...(item.picture === undefined ? {} : { picture: item.picture }),
         })),
   namesQuestions: true,
-  paper: (task, style, { worked }) => orderPaper(task, style, worked),
+  paper: (task, style, { answers }) => orderPaper(task, style, answers),
   key: orderKey,
 };

@@ -4,10 +4,16 @@ import type { PageMark } from '../../../paper/marks';
 import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
-import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import {
+  keyLine,
+  NUMBER_ROOM,
+  numberAt,
+  textAt,
+  type Face,
+  type Answers,
+  isAnswered,
+} from '../../../paper/face';
 import { readAs } from '../../../paper/reading';
-
-const PICTURE = 16;
 
 /** The pieces of an item named one by one, and what is to be done with them. */
 function said(marks: readonly PageMark[], item: OrderItem, index: number, worked: boolean) {
@@ -29,16 +35,16 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
       kind: 'picture',
       x,
       y: 0,
-      width: PICTURE,
-      height: PICTURE,
+      width: style.picture * 0.8,
+      height: style.picture * 0.8,
       picture: item.picture,
       name: '',
     });
-    x += PICTURE + 5;
+    x += style.picture * 0.8 + 5;
   }
-  const height = Math.max(cell + 3, pictured ? PICTURE : 0) + 3;
-  const middle = Math.max(cell, pictured ? PICTURE : 0) / 2;
-  marks.push(numberAt(middle + style.body * 0.25, index + 1, style));
+  const height = Math.max(cell + 3, pictured ? style.picture * 0.8 : 0) + 3;
+  const middle = Math.max(cell, pictured ? style.picture * 0.8 : 0) / 2;
+  marks.push(...numberAt(middle + style.body * 0.25, index + 1, style));
   for (const piece of item.pieces) {
     const width = Math.max(cell, textWidth(piece, style.font, 400, style.body) + 4);
     marks.push(
@@ -54,13 +60,18 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
     const text = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
     marks.push(textAt(from + 2, baseline - 1, text, style, { grey: true }));
   }
-  return { height, marks: said(marks, item, index, worked), name: `The pieces of ${item.word}` };
+  return {
+    height,
+    marks: said(marks, item, index, worked),
+    name: `The pieces of ${item.word}`,
+    loose: true,
+  };
 }
 
 /** The words of a sentence in boxes, over a line to write it on. */
 function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked: boolean): Block {
   const cell = Math.max(style.body * 1.5, 8);
-  const marks: PageMark[] = [numberAt(cell / 2 + style.body * 0.25, index + 1, style)];
+  const marks: PageMark[] = [...numberAt(cell / 2 + style.body * 0.25, index + 1, style)];
   let x = NUMBER_ROOM;
   let y = 0;
   for (const piece of item.pieces) {
@@ -84,6 +95,7 @@ function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked
     height: line + 4,
     marks: said(marks, item, index, worked),
     name: `The words of “${item.word}”`,
+    loose: true,
   };
 }
 
@@ -110,25 +122,33 @@ function listBlocks(item: OrderItem, style: SheetStyle, worked: boolean): Block[
         `${worked ? `box with ${item.key.indexOf(piece) + 1}` : 'box'}: ${piece}`,
       ),
       name: 'A sentence to number',
+      loose: true,
     };
   });
 }
 
-export function orderPaper(task: OrderTask, style: SheetStyle, worked: boolean): Face {
+export function orderPaper(task: OrderTask, style: SheetStyle, answers: Answers): Face {
   if (task.list) {
-    return { blocks: task.items.flatMap((item) => listBlocks(item, style, worked)), problems: [] };
+    return {
+      blocks: task.items.flatMap((item, index) =>
+        listBlocks(item, style, isAnswered(answers, index)),
+      ),
+      problems: [],
+    };
   }
   if (task.sentence) {
     return {
       blocks: task.items.map((item, index) =>
-        sentenceBlock(item, index, style, worked && index === 0),
+        sentenceBlock(item, index, style, isAnswered(answers, index)),
       ),
       problems: [],
     };
   }
   const tooLong = task.items.some((item) => item.pieces.length > 14);
   return {
-    blocks: task.items.map((item, index) => itemBlock(item, index, style, worked && index === 0)),
+    blocks: task.items.map((item, index) =>
+      itemBlock(item, index, style, isAnswered(answers, index)),
+    ),
     problems: tooLong
       ? ['A word has too many letters for one row of boxes. Use a shorter word.']
       : [],

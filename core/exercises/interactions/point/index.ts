@@ -143,6 +143,6 @@ export const point: Interaction<PointTask, PointResponse> = {
     return [...wordBoxNodes(words), { kind: 'table', head: false, rows: rowsOf(things, 4) }];
   },
   namesQuestions: true,
-  paper: (task, style, { worked }) => pointPaper(task, style, worked),
+  paper: (task, style, { answers }) => pointPaper(task, style, answers),
   key: pointKey,
 };

@@ -4,7 +4,7 @@ import type { PointTask, SceneThing } from './task';
 import type { PageMark } from '../../../paper/marks';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
-import { keyLine, textAt, type Face } from '../../../paper/face';
+import { keyLine, textAt, type Face, type Answers, answeredOf } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
 
 /** White between the frame and what it holds. */
@@ -106,8 +106,8 @@ function sceneBlock(
   };
 }
 
-export function pointPaper(task: PointTask, style: SheetStyle, worked: boolean): Face {
-  const shown = new Set(worked ? task.items.slice(0, 1).map((item) => item.id) : []);
+export function pointPaper(task: PointTask, style: SheetStyle, answers: Answers): Face {
+  const shown = new Set(answeredOf(task.items, answers).map((item) => item.id));
   const words =
     task.answer === 'ring'
       ? task.items.map(({ word }) => ({ text: word, word }))

@@ -115,7 +115,7 @@ export function pinnedLines(
         width: 0.3,
       };
       return [
-        numberAt(y, row * abreast + column + 1, style, x),
+        ...numberAt(y, row * abreast + column + 1, style, x),
         line,
         ...(shown.has(item.id)
           ? [textAt(x + NUMBER_ROOM + 1, y, item.word, style, { grey: true })]

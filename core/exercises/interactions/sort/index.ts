@@ -68,6 +68,6 @@ export const sort: Interaction<SortTask, SortResponse> = {
     { kind: 'table', head: false, rows: rowsOf(cards.map(wordOf), 4) },
   ],
   namesQuestions: true,
-  paper: (task, style, { worked }) => sortPaper(task, style, worked),
+  paper: (task, style, { answers }) => sortPaper(task, style, answers),
   key: sortKey,
 };

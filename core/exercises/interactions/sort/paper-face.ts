@@ -6,7 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { cardRows } from '../../../paper/cut-cards';
-import { textAt } from '../../../paper/face';
+import { textAt, type Answers } from '../../../paper/face';
 import { readAs } from '../../../paper/reading';
 
 const BOX_GAP = 5;
@@ -59,7 +59,12 @@ function fitCards(task: SortTask, style: SheetStyle): CardFit {
 }
 
 /** Boxes in rows of at most four, each with its heading and room for the cards that may be glued there. */
-function boxRows(task: SortTask, style: SheetStyle, card: { width: number; height: number }) {
+function boxRows(
+  task: SortTask,
+  style: SheetStyle,
+  card: { width: number; height: number },
+  filled = false,
+) {
   const perRow = boxesInRow(task, style);
   const width = boxWidth(task, style);
   const labels = task.headings.map(({ label }) =>
@@ -72,16 +77,34 @@ function boxRows(task: SortTask, style: SheetStyle, card: { width: number; heigh
   );
   const abreast = Math.max(1, Math.floor((width - 2) / card.width));
   // Every box is as high as the fullest needs, so that its size gives nothing away.
-  const body = Math.min(
-    Math.max(Math.ceil(most / abreast) * card.height + 3, perRow === 1 ? 20 : 40),
-    110,
-  );
+  const needed = Math.ceil(most / abreast) * card.height + 3;
+  const body = Math.min(Math.max(needed, perRow === 1 ? 20 : 40), 110) * style.stretch;
+  const cardsOf = (home: string, x: number): PageMark[] =>
+    task.cards
+      .filter((each) => each.home === home)
+      .map((each, place) =>
+        textAt(
+          x + 2 + (place % abreast) * card.width,
+          header + (Math.floor(place / abreast) + 0.65) * card.height,
+          each.text,
+          style,
+          {
+            size: Math.min(
+              style.body,
+              (style.body * (width - 4)) /
+                Math.max(1, textWidth(each.text, style.font, 400, style.body)),
+            ),
+            grey: true,
+          },
+        ),
+      );
   const rows: Block[] = [];
   for (let from = 0; from < task.headings.length; from += perRow) {
     const marks: PageMark[] = [];
-    task.headings.slice(from, from + perRow).forEach((_, index) => {
+    task.headings.slice(from, from + perRow).forEach(({ id }, index) => {
       const x = index * (width + BOX_GAP);
       marks.push(
+        ...(filled ? cardsOf(id, x) : []),
         { kind: 'box', x, y: 0, width, height: header + body, stroke: 0.5, radius: 2 },
         { kind: 'line', x1: x, y1: header, x2: x + width, y2: header, width: 0.5 },
         ...readAs(
@@ -105,14 +128,17 @@ function boxRows(task: SortTask, style: SheetStyle, card: { width: number; heigh
 }
 
 /** The learner's sheet: boxes, then the cards; cards that do not fit go to the next page whole rows at a time. */
-export function sortPaper(task: SortTask, style: SheetStyle, worked: boolean): SortPaper {
+export function sortPaper(task: SortTask, style: SheetStyle, answers: Answers): SortPaper {
   const { columns, width, size } = fitCards(task, style);
-  const height = Math.max(size * 2.4, 13);
+  const height = Math.max(size * 2.4, 13) * Math.sqrt(style.stretch);
   const problems =
     size < 3.2
       ? ['A word is too long for a card on this page. Use a shorter word or larger paper.']
       : [];
-  const example = worked ? task.cards[0] : undefined;
+  if (answers === 'all') {
+    return { blocks: boxRows(task, style, { width, height }, true), problems };
+  }
+  const example = answers === 'first' ? task.cards[0] : undefined;
   const cards = example ? task.cards.slice(1) : task.cards;
   const blocks: Block[] = [];
   if (example) {

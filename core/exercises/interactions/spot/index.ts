@@ -111,6 +111,6 @@ export const spot: Interaction<SpotTask, SpotResponse> = {
     ];
   },
   namesQuestions: true,
-  paper: (task, style, { worked }) => spotPaper(task, style, worked),
+  paper: (task, style, { answers }) => spotPaper(task, style, answers),
   key: spotKey,
 };

@@ -4,7 +4,7 @@ import type { PageMark } from '../../../paper/marks';
 import { textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
-import { keyLine, textAt, type Face } from '../../../paper/face';
+import { keyLine, textAt, type Face, type Answers, answeredOf } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs, readAsCell } from '../../../paper/reading';
 
@@ -182,8 +182,8 @@ function gridBlock(task: SpotTask, style: SheetStyle, ringed: readonly SpotItem[
   return { height: cell * rows.length + 7, marks, name: 'The grid of letters' };
 }
 
-export function spotPaper(task: SpotTask, style: SheetStyle, worked: boolean): Face {
-  const shown = worked ? task.items.slice(0, 1) : [];
+export function spotPaper(task: SpotTask, style: SheetStyle, answers: Answers): Face {
+  const shown = answeredOf(task.items, answers);
   const list = task.listed
     ? wordBox(
         task.items.map(({ word }) => ({ text: word, word })),

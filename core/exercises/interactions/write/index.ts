@@ -170,6 +170,6 @@ export const write: Interaction<WriteTask, WriteResponse, WritePaper> = {
   nodes,
   keyHead: ({ script }) => script.map((text): DocumentNode => ({ kind: 'text', text })),
   namesQuestions: false,
-  paper: (task, style, { worked, needs }) => writePaper(task, style, worked, needs),
+  paper: (task, style, { answers, needs }) => writePaper(task, style, answers, needs),
   key: writeKey,
 };

@@ -12,14 +12,20 @@ import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
-import { keyLine, NUMBER_ROOM, numberAt, textAt, type Face } from '../../../paper/face';
+import {
+  keyLine,
+  NUMBER_ROOM,
+  numberAt,
+  textAt,
+  type Face,
+  type Answers,
+  isAnswered,
+} from '../../../paper/face';
 import { passageBlocks } from '../../../paper/passage-blocks';
 import { tableKey, tablePaper } from './table-face';
 import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
-
-const PICTURE = 14;
 
 const SCENE_HEIGHT = 75;
 
@@ -69,6 +75,16 @@ function said(
   return readAs(marks, undefined, `${index + 1}. ${parts.join('; ')}`);
 }
 
+/** An answer set as large as its lines hold: all of it, whatever its length. */
+function fitted(text: string, style: SheetStyle, width: number, lines: number) {
+  const room = lines * style.lineRoom;
+  for (let size = style.body; ; size *= 0.92) {
+    const broken = breakLines(text, style.font, 400, size, width);
+    const fits = broken.length <= lines || broken.length * size * 1.25 <= room;
+    if (fits || size < style.body * 0.3) return { size, broken };
+  }
+}
+
 /** A question too long to write beside: it stands over its lines. */
 function longItem(
   item: WriteItem,
@@ -80,13 +96,13 @@ function longItem(
   const left = NUMBER_ROOM;
   const leading = style.body * style.leading;
   // A picture stands at the left, what is asked beside it.
-  const size = item.picture === undefined ? 0 : Math.max(PICTURE, 4 * leading);
+  const size = item.picture === undefined ? 0 : Math.max(style.picture, 4 * leading);
   const indent = size === 0 ? left : left + size + 5;
   const asked = item.prompt
     .split('\n')
     .flatMap((part) => breakLines(part, style.font, 400, style.body, style.width - indent));
   const marks: PageMark[] = [
-    numberAt(style.body, index + 1, style),
+    ...numberAt(style.body, index + 1, style),
     ...asked.map((line, row) => textAt(indent, style.body + row * leading, line, style)),
     ...(item.picture === undefined
       ? []
@@ -108,10 +124,11 @@ function longItem(
     marks.push({ kind: 'line', x1: left, y1: y, x2: style.width, y2: y, width: 0.35 });
   }
   if (worked && item.answer !== '') {
-    const answer = breakLines(item.answer, style.font, 400, style.body, style.width - left - 2);
-    answer.slice(0, lines).forEach((line, row) => {
+    const { size, broken } = fitted(item.answer, style, style.width - left - 2, lines);
+    const step = lines * style.lineRoom * (1 / Math.max(lines, broken.length));
+    broken.forEach((line, row) => {
       marks.push(
-        textAt(left + 1, top + (row + 0.85) * style.lineRoom - 1, line, style, { grey: true }),
+        textAt(left + 1, top + (row + 0.85) * step - 1, line, style, { size, grey: true }),
       );
     });
   }
@@ -119,6 +136,7 @@ function longItem(
     height: top + lines * style.lineRoom + 3,
     marks: said(marks, item, index, worked, lines),
     name: `The question “${item.word}”`,
+    loose: true,
   };
 }
 
@@ -138,21 +156,21 @@ function itemBlock(
   lines: number,
 ): Block {
   const marks: PageMark[] = [];
-  const first = Math.max(style.lineRoom, item.picture ? PICTURE + 2 : 0);
+  const first = Math.max(style.lineRoom, item.picture ? style.picture + 2 : 0);
   const baseline = first - style.lineRoom * 0.3;
   let x = NUMBER_ROOM;
-  marks.push(numberAt(baseline, index + 1, style));
+  marks.push(...numberAt(baseline, index + 1, style));
   if (item.picture !== undefined) {
     marks.push({
       kind: 'picture',
       x,
-      y: first - PICTURE - 1,
-      width: PICTURE,
-      height: PICTURE,
+      y: first - style.picture - 1,
+      width: style.picture,
+      height: style.picture,
       picture: item.picture,
       name: '',
     });
-    x += PICTURE + 4;
+    x += style.picture + 4;
   }
   if (item.prompt !== '') {
     marks.push(textAt(x, baseline, item.prompt, style));
@@ -169,11 +187,16 @@ function itemBlock(
       width: 0.35,
     });
   }
-  if (worked) marks.push(textAt(x + 1, baseline, item.answer, style, { grey: true }));
+  if (worked) {
+    const wide = textWidth(item.answer, style.font, 400, style.body);
+    const size = Math.min(style.body, (style.body * (style.width - x - 2)) / Math.max(1, wide));
+    marks.push(textAt(x + 1, baseline, item.answer, style, { size, grey: true }));
+  }
   return {
     height: first + (lines - 1) * style.lineRoom + 2,
     marks: said(marks, item, index, worked, lines),
     name: `The line for ${item.word}`,
+    loose: true,
   };
 }
 
@@ -190,7 +213,7 @@ function ruledItem(
     ...line,
     marks: [
       ...line.marks.map((mark) => moveMark(mark, NUMBER_ROOM, 0)),
-      ...(row === 0 ? [numberAt(line.height * 0.6, index + 1, style)] : []),
+      ...(row === 0 ? [...numberAt(line.height * 0.6, index + 1, style)] : []),
     ],
     keepWithNext: row < lines - 1,
   }));
@@ -223,14 +246,14 @@ function problemsOf(
 export function writePaper(
   task: WriteTask,
   style: SheetStyle,
-  worked: boolean,
+  answers: Answers,
   needs: WritePaper,
 ): Face {
   const { handwriting } = task;
   const bank = (task.bank ?? []).map(({ word, picture }) => ({ text: word, picture, word }));
   if (task.columns) {
     return {
-      blocks: [...wordBox(bank, style), ...tablePaper(task, style, worked, needs)],
+      blocks: [...wordBox(bank, style), ...tablePaper(task, style, answers, needs)],
       problems: [],
     };
   }
@@ -239,17 +262,17 @@ export function writePaper(
     if (handwriting === undefined && isLong(item, style)) {
       return [
         ...passageBlocks(item.passage, style),
-        longItem(item, index, style, worked && index === 0, lines),
+        longItem(item, index, style, isAnswered(answers, index), lines),
       ];
     }
     if (handwriting === undefined && item.passage !== undefined) {
       return [
         ...passageBlocks(item.passage, style),
-        itemBlock(item, index, style, worked && index === 0, lines),
+        itemBlock(item, index, style, isAnswered(answers, index), lines),
       ];
     }
     if (handwriting === undefined)
-      return [itemBlock(item, index, style, worked && index === 0, lines)];
+      return [itemBlock(item, index, style, isAnswered(answers, index), lines)];
     return item.trace
       ? traceBlocks(item, handwriting, style)
       : ruledItem(index, handwriting, style, lines);

@@ -4,7 +4,7 @@ import type { PageMark } from '../../../paper/marks';
 import { breakLines } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
-import { textAt } from '../../../paper/face';
+import { textAt, type Answers, isAnswered } from '../../../paper/face';
 import { readAsCell, spokenGaps } from '../../../paper/reading';
 
 const PAD = 1.8;
@@ -109,13 +109,16 @@ function rows(
 export function tablePaper(
   task: WriteTask,
   style: SheetStyle,
-  worked: boolean,
+  answers: Answers,
   needs: WritePaper,
 ): Block[] {
   return rows(
     task,
     style,
-    (item) => (worked && item === task.items[0] ? (item.keyCells ?? []) : (item.cells ?? [])),
+    (item) =>
+      isAnswered(answers, task.items.indexOf(item))
+        ? (item.keyCells ?? item.cells ?? [])
+        : (item.cells ?? []),
     (item) => style.lineRoom * 0.72 * linesOf(item, needs),
   );
 }

@@ -1,0 +1,187 @@
+/** A whole lesson in order: exercises share pages, a text that several ask about is printed once, and all keys stand together. */
+import type { ClassProfile } from '../classes/class-profile';
+import type { Exercise } from '../exercises/making/exercise';
+import type { Answers } from '../paper/face';
+import type { Block } from '../paper/paginate';
+import type { SheetLayout } from '../paper/sheet-layout';
+import { sheetStyle, type SheetStyle } from '../paper/style';
+import { textBlock } from '../paper/text-block';
+import { compose, type Made } from './compose';
+import { dressed, innerStyle } from './dress';
+import { keyFace, paperFace } from './exercise-face';
+import { creditBlock, hasPicture, titleBlock } from './furniture';
+import { headBlocks, partHead } from './heads';
+import {
+  columnsOf,
+  finishSheet,
+  layOutSheet,
+  readingBlocks,
+  versionStyle,
+  type Sheet,
+} from './sheet';
+
+/** An exercise of a lesson with the paper it is set on, or a sheet that is laid out already. */
+export type LessonPiece =
+  | { readonly exercise: Exercise; readonly layout?: SheetLayout | undefined }
+  | { readonly sheet: Sheet };
+
+type ExercisePiece = Extract<LessonPiece, { readonly exercise: Exercise }>;
+
+/** Neighbours that are set on one paper in one way. */
+interface Run {
+  readonly layout: SheetLayout;
+  readonly exercises: Exercise[];
+}
+
+/** What a sheet says of itself alone: it parts no run. */
+const shared = ({ finish: _f, keyStrip: _s, key: _k, header: _h, ...layout }: SheetLayout) =>
+  layout;
+
+const isExercise = (piece: LessonPiece): piece is ExercisePiece => 'exercise' in piece;
+
+/** A face that fills its own pages shares none. */
+const isHeadless = ({ exercise }: ExercisePiece, style: SheetStyle) =>
+  paperFace(exercise, style).headless === true;
+
+function runsOf(pieces: readonly LessonPiece[], profile: ClassProfile): (Run | Sheet)[] {
+  const runs: (Run | Sheet)[] = [];
+  let open: Run | undefined;
+  for (const piece of pieces) {
+    if (!isExercise(piece)) {
+      runs.push(piece.sheet);
+      open = undefined;
+      continue;
+    }
+    if (piece.exercise.short !== undefined) continue;
+    const layout = shared(piece.layout ?? {});
+    const alone = isHeadless(piece, sheetStyle(profile, layout));
+    if (alone || open === undefined || JSON.stringify(open.layout) !== JSON.stringify(layout)) {
+      const run: Run = { layout, exercises: [piece.exercise] };
+      runs.push(run);
+      open = alone ? undefined : run;
+    } else open.exercises.push(piece.exercise);
+  }
+  return runs;
+}
+
+/** The exercises of a run one after another; a text stands before the first that asks about it. */
+function runBlocks(
+  title: string,
+  { exercises }: Run,
+  numberOf: (exercise: Exercise) => number,
+  style: SheetStyle,
+  answers?: Answers,
+): Made {
+  const printed = new Set<string>();
+  const problems: string[] = [];
+  const language = exercises[0]?.language ?? 'en';
+  const blocks = exercises.flatMap((exercise): Block[] => {
+    const sized = versionStyle(exercise, style);
+    const face = paperFace(exercise, innerStyle(sized), answers);
+    problems.push(...face.problems);
+    const { reading } = exercise;
+    const fresh = reading !== undefined && !printed.has(reading.body);
+    if (fresh) printed.add(reading.body);
+    return [
+      ...(fresh ? readingBlocks(reading, style) : []),
+      ...partHead(`${numberOf(exercise)}. ${exercise.title}`, exercise.instruction, sized),
+      ...dressed(face.blocks, sized),
+      { height: 6, marks: [] },
+    ];
+  });
+  const head = headBlocks({ title, instruction: '', language }, style);
+  return {
+    blocks: [...head, ...blocks, ...(hasPicture(blocks) ? [creditBlock(style)] : [])],
+    problems,
+  };
+}
+
+/** The keys of exercises one after another. */
+function keysOf(
+  title: string,
+  exercises: readonly Exercise[],
+  numberOf: (exercise: Exercise) => number,
+  style: SheetStyle,
+): Block[] {
+  const keys = exercises.flatMap((exercise): Block[] => {
+    const answers = keyFace(exercise, style);
+    if (answers.length === 0) return [];
+    return [
+      textBlock(`${numberOf(exercise)}. ${exercise.title}`, style, {
+        size: style.small * 1.35,
+        weight: 700,
+        role: 'heading',
+        after: 1,
+        keepWithNext: true,
+      }),
+      ...answers,
+      { height: 3, marks: [] },
+    ];
+  });
+  return keys.length === 0
+    ? []
+    : [titleBlock(`Key: ${title}`, { ...style, title: style.body * 1.2 }), ...keys];
+}
+
+/**
+ * The sheets of a whole lesson in order; the keys of all its exercises stand together on the last.
+ *
+ * @param title of the lesson, at the head of its pages
+ */
+export function layOutLesson(
+  title: string,
+  pieces: readonly LessonPiece[],
+  profile: ClassProfile,
+  footer: string,
+): Sheet[] {
+  const numbers = new Map(
+    pieces
+      .filter(isExercise)
+      .filter(({ exercise }) => exercise.short === undefined)
+      .map(({ exercise }, index) => [exercise, index + 1]),
+  );
+  const numberOf = (exercise: Exercise) => numbers.get(exercise) ?? 0;
+  const sheets = runsOf(pieces, profile).map((run): Sheet => {
+    if ('pages' in run) return { ...run, pages: run.pages.filter(({ part }) => part !== 'key') };
+    const { layout, exercises } = run;
+    const [only] = exercises;
+    if (only !== undefined && exercises.length === 1) {
+      return layOutSheet(only, profile, footer, ['learner'], layout);
+    }
+    const plain = sheetStyle(profile, layout);
+    const composed = compose(
+      (growth) => runBlocks(title, run, numberOf, sheetStyle(profile, layout, growth)),
+      plain.paper,
+      columnsOf(plain, layout),
+      layout.asIs === true,
+    );
+    return finishSheet({
+      title,
+      style: plain,
+      layout: { ...layout, colour: layout.colour ?? profile.colour ?? false },
+      footer,
+      learner: composed.blocks,
+      key: [],
+      composed,
+      parts: ['learner'],
+      problems: composed.problems,
+    });
+  });
+  const style = sheetStyle(profile);
+  const ownKeys = pieces.flatMap((piece) =>
+    isExercise(piece)
+      ? []
+      : [{ ...piece.sheet, pages: piece.sheet.pages.filter(({ part }) => part === 'key') }],
+  );
+  const keys = finishSheet({
+    title,
+    style,
+    layout: {},
+    footer,
+    learner: [],
+    key: keysOf(title, [...numbers.keys()], numberOf, style),
+    parts: ['key'],
+    problems: [],
+  });
+  return [...sheets, keys, ...ownKeys].filter(({ pages }) => pages.length > 0);
+}
