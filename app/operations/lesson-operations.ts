@@ -115,6 +115,10 @@ export function nextSeed(seed: number): number {
   return (Math.imul(state, 1103515245) + 12345) & 0x7fffffff;
 }
 
+/** A layout in which null has taken a choice back to what the class has. */
+const withoutNulls = (layout: object): SheetLayout =>
+  Object.fromEntries(Object.entries(layout).filter(([, value]) => value !== null));
+
 /** The parameters with some set; null takes one away. */
 function withParameters(
   present: ExerciseParameters,
@@ -247,7 +251,10 @@ export const lessonOperations: Operations<Lesson> = {
     input: SetLayout,
     label: (_, { label }) => label,
     step: (lesson, { part, layout }) =>
-      withPart(lesson, part, (stored) => ({ ...stored, layout: { ...stored.layout, ...layout } })),
+      withPart(lesson, part, (stored) => ({
+        ...stored,
+        layout: withoutNulls({ ...stored.layout, ...layout }),
+      })),
   }),
   'add-block': op({
     input: AddBlock,

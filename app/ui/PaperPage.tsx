@@ -9,7 +9,7 @@ import {
   type ReadTable,
 } from '~core/paper/reading';
 import { papers, type PaperName } from '~core/kernel/paper-size';
-import type { Look } from '~core/paper/looks';
+import type { Look } from '~core/kernel/look';
 import type { Reach } from '~core/reach/check-word';
 import { fontFamily } from './fonts';
 import { PageDrawing } from './PageDrawing';
@@ -46,7 +46,7 @@ function inkOf(mark: TextMark, font: string, from: Place) {
         }
       : {}),
   };
-  const className = `ink${mark.grey ? ' ink--grey' : ''}${mark.weight === 700 ? ' ink--bold' : ''}${mark.outline ? ' ink--outline' : ''}${mark.light ? ' ink--light' : ''}`;
+  const className = `ink${mark.grey ? (mark.role === 'text' ? ' ink--grey ink--answer' : ' ink--grey') : ''}${mark.weight === 700 ? ' ink--bold' : ''}${mark.outline ? ' ink--outline' : ''}${mark.light ? ' ink--light' : ''}`;
   return { style, className };
 }
 

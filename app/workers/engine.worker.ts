@@ -129,6 +129,15 @@ const service = {
     return engine.parts.buildSheet(sheet, parts, context, await meaningsFor(parts));
   },
   /** A copy for each learner with the name on. */
+  lesson: async (
+    parts: readonly LessonPart[],
+    context: PartContext,
+    how: 'shared' | 'booklet',
+    title: string,
+  ) => {
+    const engine = await engineOf(context.profile);
+    return engine.parts.lesson(parts, context, how, title, await meaningsFor(parts));
+  },
   copies: async (part: LessonPart, parts: readonly LessonPart[], context: PartContext) => {
     const engine = await engineOf(context.profile);
     return engine.parts.copies(part, parts, context, await meaningsFor([part, ...parts]));

@@ -26,6 +26,7 @@ import type { SheetBlock } from '~core/sheets/blocks/sheet-block';
 import { namedCopies } from '~core/sheets/copies';
 import type { SheetLayout } from '~core/paper/sheet-layout';
 import { litIn } from '~core/sheets/lay-out-text';
+import { layOutBooklet, layOutLesson, type LessonPiece } from '~core/sheets/lay-out-lesson';
 import { layOutBlocks, type BlockSheet, type ResolvedBlock } from '~core/sheets/lay-out-blocks';
 import { layOutSheet, type Sheet } from '~core/sheets/sheet';
 import { sheetStyle } from '~core/paper/style';
@@ -289,6 +290,44 @@ export class PartBuilder {
       exercises: resolved.blocks.flatMap(({ exercise }) => exercise ?? []),
       checks: this.checkSheet(resolved, context.profile),
     };
+  }
+
+  /** The parts of a lesson as they are laid out together. */
+  private pieces(
+    parts: readonly LessonPart[],
+    context: PartContext,
+    meanings: Meanings | undefined,
+  ): LessonPiece[] {
+    const exercises = parts.filter(({ kind }) => kind === 'exercise');
+    return parts.flatMap((part): LessonPiece[] => {
+      const built =
+        part.kind === 'sheet'
+          ? this.buildSheet(part, exercises, context, meanings)
+          : this.build(part, context, meanings);
+      if ('broken' in built) return [];
+      return 'exercise' in built
+        ? [{ exercise: built.exercise, layout: part.layout }]
+        : [{ sheet: built.sheet }];
+    });
+  }
+
+  /** The whole lesson: its exercises share pages, or are a booklet. */
+  lesson(
+    parts: readonly LessonPart[],
+    context: PartContext,
+    how: 'shared' | 'booklet',
+    title: string,
+    meanings?: Meanings,
+  ): Sheet[] {
+    const { profile, footer } = context;
+    return how === 'shared'
+      ? layOutLesson(title, this.pieces(parts, context, meanings), profile, footer)
+      : layOutBooklet(
+          title,
+          (small) => this.pieces(parts, { ...context, profile: small }, meanings),
+          profile,
+          footer,
+        );
   }
 
   /** A copy for each learner in her version, with her name on, the key of each version and a cutting list. */

@@ -6,7 +6,7 @@ import type { Sequence } from '../languages/en/sounds/sequence';
 import { type ClassLevel, type LevelSystem } from './class-level';
 import type { Spelling } from '../kernel/spelling';
 import { type PaperName } from '../kernel/paper-size';
-import type { Look } from '../paper/looks';
+import type { Look } from '../kernel/look';
 
 export interface Learner {
   readonly id: string;

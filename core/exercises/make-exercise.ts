@@ -118,11 +118,27 @@ export function makeExercise(
     words: recipe.words,
     language,
     ...made,
+    pictures: picturesOf(wordsOfTask(made.task), recipe.parameters, lexicon),
     screenInstruction: instructionOnScreen(maker, recipe.parameters.instruction, made.instruction),
     ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
     ...(missing === undefined ? {} : { short: missing }),
     notes: [...notes, ...problems.map((text) => ({ text }))],
   };
+}
+
+/** A picture for each word that has one: the teacher's own choice, else the bank's. */
+function picturesOf(
+  words: readonly string[],
+  { beside = {}, language }: ExerciseParameters,
+  lexicon: Lexicon,
+): Record<string, string> {
+  const known = speaks(language, 'words');
+  return Object.fromEntries(
+    words.flatMap((word) => {
+      const picture = beside[word]?.picture ?? (known ? lexicon.picturesOf(word)[0] : undefined);
+      return picture && picture !== 'none' ? [[word, picture] as const] : [];
+    }),
+  );
 }
 
 /** Words of the teacher's that the task has no room for, and of which no note has said why. */

@@ -80,7 +80,16 @@ export function numberAt(y: number, number: number, style: SheetStyle, x = 0): P
     case 'log':
       return [token(0.8), centred];
     case 'exam':
-      return [textAt(x, y, text, style, bold)];
+      // A mark for each item, under its number.
+      return [
+        textAt(x, y, text, style, { ...bold, size: style.body * 0.85 }),
+        textAt(x, y + size, '[1]', style, {
+          size: size * 0.75,
+          role: 'small',
+          grey: true,
+          reading: { as: '1 mark' },
+        }),
+      ];
     case 'calm':
       return [textAt(x, y, text, style, { ...bold, size: style.body })];
     default:

@@ -1,6 +1,6 @@
 /** How a sheet is laid out, where it differs from what its class is given. */
 import { type PaperName } from '../kernel/paper-size';
-import type { Look } from './looks';
+import type { Look } from '../kernel/look';
 
 export const borderNames = ['none', 'line', 'drops', 'waves'] as const;
 

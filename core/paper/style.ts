@@ -1,7 +1,8 @@
 /** Sizes on paper for a class: young learners get larger print and more room to write. */
 import type { ClassProfile } from '../classes/class-profile';
 import { scaleOf } from '../classes/class-level';
-import { grown, sizesOf, type Look } from './looks';
+import type { Look } from '../kernel/look';
+import { grown, sizesOf } from './age-sizes';
 import type { SheetLayout } from './sheet-layout';
 import { MM_PER_POINT, wideFont } from './measure';
 import { papers, type Paper } from '../kernel/paper-size';
@@ -28,6 +29,8 @@ export interface SheetStyle {
   readonly picture: number;
   /** How much higher boxes, rows of cards and the like may stand than they must; 1 for not at all. */
   readonly stretch: number;
+  /** What head and end of the sheet take of its page, in millimetres; 0 while it is not known. */
+  readonly reserved: number;
 }
 
 /** White between two columns, in millimetres. */
@@ -87,5 +90,6 @@ export function sheetStyle(
     look,
     picture: grown(sizes.picture, growth) * small,
     stretch: 1 + Math.max(0, growth) * (MOST_STRETCH - 1),
+    reserved: 0,
   };
 }

@@ -53,7 +53,7 @@ function linesOf(entries: readonly BoxedWord[], size: number, style: SheetStyle)
 }
 
 /** The frame of the box, by the look of the sheet. */
-function boxMarks(style: SheetStyle, height: number): PageMark[] {
+export function boxFrame(style: SheetStyle, height: number): PageMark[] {
   const frame = { kind: 'box', x: 0, y: 0, width: style.width, height } as const;
   switch (style.look) {
     case 'young':
@@ -109,7 +109,7 @@ export function wordBox(
   const lines = linesOf(entries, size, style);
   const top = PAD + (options.heading === undefined ? 0 : style.small * 1.6);
   const height = top + lines.length * leading + PAD;
-  const marks: PageMark[] = boxMarks(style, height);
+  const marks: PageMark[] = boxFrame(style, height);
   if (options.heading !== undefined && style.look !== 'young') {
     marks.push(
       textAt(PAD + 1, PAD + style.small, options.heading, style, {

@@ -33,7 +33,7 @@ import { spellings } from '../kernel/spelling';
 import { languageNames } from '../languages/registry/registry';
 import { learnerFonts } from '../languages/language-pack';
 import { classPapers, type PaperName } from '../kernel/paper-size';
-import { lookNames, type Look } from '../paper/looks';
+import { lookNames, type Look } from '../kernel/look';
 import type {
   Learner,
   LevelChoice,

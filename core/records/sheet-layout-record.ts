@@ -2,7 +2,7 @@
 import 'reflect-metadata/lite';
 import { IsBoolean, IsIn, IsOptional, IsString, MaxLength } from 'class-validator';
 import { paperNames, type PaperName } from '../kernel/paper-size';
-import { lookNames, type Look } from '../paper/looks';
+import { lookNames, type Look } from '../kernel/look';
 import {
   borderNames,
   finishNames,

@@ -65,11 +65,14 @@ export function dressed(blocks: readonly Block[], style: SheetStyle): readonly B
     case 'log':
       return blocks.map((block) => (block.loose ? ruledUnder(block, style, false) : block));
     case 'calm': {
+      const items = blocks.filter(({ loose }) => loose).length;
+      // Pages hold as many items as each other.
+      const each = Math.ceil(items / Math.max(1, Math.ceil(items / CALM_ITEMS)));
       let count = 0;
       return blocks.map((block) => {
         if (!block.loose) return indented(block);
         count += 1;
-        const turn = count > 1 && (count - 1) % CALM_ITEMS === 0;
+        const turn = count > 1 && (count - 1) % each === 0;
         return { ...framed(block, style), ...(turn ? { breakBefore: true } : {}) };
       });
     }

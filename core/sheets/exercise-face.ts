@@ -5,13 +5,19 @@ import type { Answers, Face } from '../paper/face';
 import type { Block } from '../paper/paginate';
 import type { SheetStyle } from '../paper/style';
 
+type FacedExercise = Pick<Exercise, 'task' | 'worked' | 'paper' | 'pictures'>;
+
 /** The learner's sheet of an exercise; with all its answers it is its key. */
 export function paperFace(
-  { task, worked, paper = {} }: Pick<Exercise, 'task' | 'worked' | 'paper'>,
+  { task, worked, paper = {}, pictures }: FacedExercise,
   style: SheetStyle,
   answers: Answers = worked ? 'first' : 'none',
 ): Face {
-  return interactionOf(task).paper(task, style, { answers, needs: paper });
+  return interactionOf(task).paper(task, style, {
+    answers,
+    // The young see what a word means beside it.
+    needs: style.look === 'young' && pictures ? { ...paper, pictures } : paper,
+  });
 }
 
 /** The key of an exercise. */

@@ -5,7 +5,7 @@ import type { PageMark, TextMark } from '../paper/marks';
 import { MM_PER_POINT, textWidth } from '../paper/measure';
 import type { Block } from '../paper/paginate';
 import type { Paper } from '../kernel/paper-size';
-import type { Look } from '../paper/looks';
+import type { Look } from '../kernel/look';
 import type { SheetStyle } from '../paper/style';
 import { textBlock } from '../paper/text-block';
 import { borderMarks } from './borders';

@@ -11,6 +11,7 @@ import { dressed, innerStyle } from './dress';
 import { keyFace, paperFace } from './exercise-face';
 import { creditBlock, hasPicture, titleBlock } from './furniture';
 import { headBlocks, partHead } from './heads';
+import { bookletPaper, imposed } from './imposition';
 import {
   columnsOf,
   finishSheet,
@@ -185,3 +186,34 @@ export function layOutLesson(
   });
   return [...sheets, keys, ...ownKeys].filter(({ pages }) => pages.length > 0);
 }
+
+/**
+ * A whole lesson as a booklet: its pages at half size, two on each side of the paper, in the order
+ * in which they are printed, folded and stapled; then the keys on whole pages.
+ *
+ * @param piecesFor the pieces laid out for a class whose paper is the given one
+ */
+export function layOutBooklet(
+  title: string,
+  piecesFor: (profile: ClassProfile) => readonly LessonPiece[],
+  profile: ClassProfile,
+  footer: string,
+): Sheet[] {
+  const small = { ...profile, paper: bookletPaper(profile.paper) };
+  const pages = layOutLesson(title, onPaper(piecesFor(small)), small, footer)
+    // A page of cards keeps to its own paper.
+    .filter(({ paper }) => paper === small.paper);
+  const booklet = imposed(pages, title);
+  const keys = layOutLesson(title, piecesFor(profile), profile, footer).filter((sheet) =>
+    sheet.pages.every(({ part }) => part === 'key'),
+  );
+  return [...(booklet ? [booklet] : []), ...keys];
+}
+
+/** Exercises without a paper of their own: all pages of a booklet are of one size. */
+const onPaper = (pieces: readonly LessonPiece[]): LessonPiece[] =>
+  pieces.map((piece) => {
+    if (!isExercise(piece) || piece.layout?.paper === undefined) return piece;
+    const { paper: _, ...layout } = piece.layout;
+    return { ...piece, layout };
+  });

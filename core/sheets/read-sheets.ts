@@ -1,7 +1,7 @@
 /** Reads sheets that come as JSON from elsewhere: every field checked, nothing else kept. */
 import { learnerFonts } from '../languages/language-pack';
 import { handIds, inks, type HandFont } from '../paper/hands';
-import { lookNames } from '../paper/looks';
+import { lookNames } from '../kernel/look';
 import { fills, type PageMark } from '../paper/marks';
 import { wideFont } from '../paper/measure';
 import { paperNames, type PaperName } from '../kernel/paper-size';

@@ -3,7 +3,7 @@ import type { ClassProfile } from '../classes/class-profile';
 import type { Exercise } from '../exercises/making/exercise';
 import { interactionOf } from '../exercises/interactions';
 import type { Answers } from '../paper/face';
-import type { Look } from '../paper/looks';
+import type { Look } from '../kernel/look';
 import { compose, type Composed, type Made } from './compose';
 import { dressed, innerStyle } from './dress';
 import { keyFace, paperFace } from './exercise-face';
@@ -140,7 +140,24 @@ function learnerBlocks(
   layout: SheetLayout,
   answers?: Answers,
 ): LearnerBlocks {
-  const face = paperFace(exercise, innerStyle(style), answers);
+  const { title, instruction, language, task, reading } = exercise;
+  const marks = interactionOf(task).size(task);
+  const head = headBlocks(
+    { title: answers === 'all' ? `Key: ${title}` : title, instruction, language, marks },
+    style,
+    reading ? readingBlocks(reading, style) : [],
+  );
+  const ends =
+    answers === 'all'
+      ? []
+      : [
+          ...totalBlock(marks, style),
+          ...finishBlocks(layout.finish, exercise, style),
+          ...(layout.keyStrip ? keyStrip(exercise, style) : []),
+        ];
+  const credit = creditBlock(style);
+  const reserved = reading ? 0 : heightOf([...head, ...ends, credit]);
+  const face = paperFace(exercise, { ...innerStyle(style), reserved }, answers);
   const pictured = hasPicture(face.blocks);
   if (face.headless) {
     return {
@@ -151,33 +168,15 @@ function learnerBlocks(
       credit: pictured ? ` · ${PICTURE_CREDIT}` : '',
     };
   }
-  const { title, instruction, language, task } = exercise;
-  const marks = interactionOf(task).size(task);
-  const head = headBlocks(
-    { title: answers === 'all' ? `Key: ${title}` : title, instruction, language, marks },
-    style,
-    exercise.reading ? readingBlocks(exercise.reading, style) : [],
-  );
-  const ends =
-    answers === 'all'
-      ? []
-      : [
-          ...totalBlock(marks, style),
-          ...finishBlocks(layout.finish, exercise, style),
-          ...(layout.keyStrip ? keyStrip(exercise, style) : []),
-        ];
   return {
-    blocks: [
-      ...head,
-      ...dressed(face.blocks, style),
-      ...ends,
-      ...(pictured ? [creditBlock(style)] : []),
-    ],
+    blocks: [...head, ...dressed(face.blocks, style), ...ends, ...(pictured ? [credit] : [])],
     problems: face.problems,
     headless: false,
     credit: '',
   };
 }
+
+const heightOf = (blocks: readonly Block[]) => blocks.reduce((sum, { height }) => sum + height, 0);
 
 /** The compact key of an exercise, with its title. */
 function keyBlocks(exercise: Exercise, style: SheetStyle): Block[] {
@@ -237,7 +236,9 @@ export function layOutSheet(
     layout: { ...layout, colour: layout.colour ?? profile.colour ?? false },
     footer: `${footer}${usual.credit}`,
     learner: composed.blocks,
-    key: written ? made(composed.growth, 'all').blocks : key,
+    key: written
+      ? compose((growth) => made(growth, 'all'), plain.paper, columnsOf(plain, layout)).blocks
+      : key,
     written,
     composed,
     parts,

@@ -22,11 +22,11 @@ const paths: Readonly<Record<SignName, string>> = {
 const verbs: readonly (readonly [RegExp, SignName])[] = [
   [/\bcut\b/i, 'cut'],
   [/\b(glue|stick)\b/i, 'glue'],
-  [/\b(partner|together|take turns)\b/i, 'partner'],
+  [/\b(partner|take turns)\b/i, 'partner'],
   [/\b(listen|hear)\b/i, 'listen'],
   [/\b(write|finish|fill|underline|ring|tick|join|draw|trace|copy|number|complete)\b/i, 'write'],
-  [/\b(say|read aloud|tell)\b/i, 'say'],
-  [/\b(look|read|find)\b/i, 'look'],
+  [/\b(say|tell|read(?= [^.]*aloud))\b/i, 'say'],
+  [/\b(look|read(?! [^.]*aloud)|find)\b/i, 'look'],
 ];
 
 /** The sign that goes with a sentence of an instruction, by its first verb; undefined where none fits. */

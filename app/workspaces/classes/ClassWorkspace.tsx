@@ -8,6 +8,7 @@ import { accentNames } from '~core/kernel/accent';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { ClassSettings } from '~core/classes/new-class';
 import { classPapers, papers } from '~core/kernel/paper-size';
+import { lookNames, looks, type Look } from '~core/kernel/look';
 import { AutoField } from '~/ui/AutoField';
 import { fontFamily } from '~/ui/fonts';
 import type { SequenceFacts } from '~/workers/engine-service';
@@ -105,6 +106,21 @@ export function ClassWorkspace({
             value={profile.paper}
             options={classPapers.map((name) => [name, papers[name].label] as const)}
             onChange={(paper) => set({ paper: paper as ClassProfile['paper'] })}
+          />
+          <Choice
+            label="Look of its sheets"
+            value={profile.look ?? 'plain'}
+            options={lookNames.map((name) => [name, looks[name].name] as const)}
+            onChange={(look) => set({ look: look as Look })}
+          />
+          <Choice
+            label="Sheets are printed"
+            value={profile.colour ? 'colour' : 'grey'}
+            options={[
+              ['grey', 'in black and greys'],
+              ['colour', 'in colour'],
+            ]}
+            onChange={(ink) => set({ colour: ink === 'colour' })}
           />
           <Choice
             label="What learners read is set in"

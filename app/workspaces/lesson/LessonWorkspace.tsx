@@ -27,6 +27,37 @@ export interface LessonWorkspaceProps {
   readonly texts: readonly ReadingText[];
 }
 
+/** The whole lesson laid out together, made again when it changes; undefined while another scope is shown. */
+function useWholeLesson(
+  lesson: Lesson,
+  context: PartContext,
+  scope: Scope,
+): readonly Sheet[] | undefined {
+  const [made, setMade] = useState<{
+    readonly of: Lesson;
+    readonly scope: Scope;
+    readonly sheets: readonly Sheet[];
+  }>();
+  useEffect(() => {
+    if (scope !== 'shared' && scope !== 'booklet') return undefined;
+    let stale = false;
+    void engine()
+      .lesson(
+        partsOf(lesson).filter(({ kind }) => kind === 'exercise' || kind === 'sheet'),
+        context,
+        scope,
+        lesson.title,
+      )
+      .then((sheets) => {
+        if (!stale) setMade({ of: lesson, scope, sheets });
+      });
+    return () => {
+      stale = true;
+    };
+  }, [lesson, context, scope]);
+  return made && made.of === lesson && made.scope === scope ? made.sheets : undefined;
+}
+
 /** Stages on the left, paper in the middle, the check on the right. */
 export function LessonWorkspace(props: LessonWorkspaceProps) {
   const { lesson, context, built, broken, openId, texts } = props;
@@ -54,8 +85,10 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   }, [scope, part, context, lesson]);
   // Copies of the part as it was before a change are never shown or printed.
   const copies = scope === 'copies' && made && made.of === part ? made.sheet : undefined;
+  const whole = useWholeLesson(lesson, context, scope);
   const own = (scope === 'lesson' ? built : open ? [open] : []).map(({ sheet }) => sheet);
-  const sheets = copies ? [copies] : own;
+  const sheets = copies ? [copies] : (whole ?? own);
+  const separate = built.reduce((sum, { sheet }) => sum + sheet.pages.length, 0);
   useFontsFor(writtenOn(sheets));
   return (
     <ClassTexts value={texts}>
@@ -78,7 +111,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
           {open ? (
             <Workbench
               open={open}
-              shown={copies ?? open.sheet}
+              shown={copies ? [copies] : (whole ?? [open.sheet])}
               sheets={sheets}
               face={face}
               onFace={setFace}
@@ -88,11 +121,12 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
               onWord={setLit}
               title={lesson.title}
               missing={
-                scope === 'lesson'
+                scope !== 'exercise' && scope !== 'copies'
                   ? built.filter((each) => isExercise(each) && each.exercise.short !== undefined)
                       .length
                   : 0
               }
+              separate={separate}
               send={send}
             />
           ) : (

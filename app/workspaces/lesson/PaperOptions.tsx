@@ -1,5 +1,11 @@
 import type { LessonPart } from '~core/records/lesson';
-import { borderNames, type BorderName } from '~core/paper/sheet-layout';
+import { lookNames, looks, type Look } from '~core/kernel/look';
+import {
+  borderNames,
+  finishNames,
+  type BorderName,
+  type FinishName,
+} from '~core/paper/sheet-layout';
 import { papers, type PaperName } from '~core/kernel/paper-size';
 import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
@@ -11,6 +17,37 @@ const borderTexts: Readonly<Record<BorderName, string>> = {
   drops: 'drops',
   waves: 'waves',
 };
+
+const finishTexts: Readonly<Record<FinishName, string>> = {
+  none: 'nothing more',
+  'can-do': 'a can-do strip',
+  draw: 'a box to draw in',
+  challenge: 'a challenge',
+};
+
+function Choose(props: {
+  readonly name: string;
+  readonly value: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly onChoose: (value: string) => void;
+}) {
+  return (
+    <label className="d-block mb-2">
+      {props.name}
+      <select
+        className="form-select form-select-sm"
+        value={props.value}
+        onChange={(event) => props.onChoose(event.currentTarget.value)}
+      >
+        {props.options.map(([value, text]) => (
+          <option key={value} value={value}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
 
 /** The paper of one sheet, where it differs from the class's. */
 export function PaperOptions({
@@ -59,6 +96,39 @@ export function PaperOptions({
           <option value={2}>two</option>
         </select>
       </label>
+      <Choose
+        name="Look"
+        value={layout.look ?? ''}
+        options={[
+          ['', 'as the class has it'],
+          ...lookNames.map((name) => [name, `${looks[name].name}: ${looks[name].says}`] as const),
+        ]}
+        onChoose={(look) =>
+          set(
+            { look: look || null },
+            look ? `Look: ${looks[look as Look].name}` : 'Look of the class',
+          )
+        }
+      />
+      <Choose
+        name="Key"
+        value={layout.key ?? 'list'}
+        options={[
+          ['list', 'a list of answers with reasons'],
+          ['written', 'the sheet with its answers written in'],
+        ]}
+        onChoose={(key) =>
+          set({ key }, key === 'written' ? 'Wrote the answers into the sheet' : 'Key as a list')
+        }
+      />
+      <Choose
+        name="At the end of the sheet"
+        value={layout.finish ?? 'none'}
+        options={finishNames.map((name) => [name, finishTexts[name]] as const)}
+        onChoose={(finish) =>
+          set({ finish }, `Closed the sheet with ${finishTexts[finish as FinishName]}`)
+        }
+      />
       <label className="d-block mb-2">
         Border
         <select
@@ -104,6 +174,23 @@ export function PaperOptions({
         onChange={(wideSpacing) =>
           set({ wideSpacing }, wideSpacing ? 'Spaced widely' : 'Spaced as usual')
         }
+      />
+      <Toggle
+        name="Answers at the foot, upside down"
+        checked={layout.keyStrip === true}
+        onChange={(keyStrip) =>
+          set({ keyStrip }, keyStrip ? 'Put the answers at the foot' : 'Took the answers away')
+        }
+      />
+      <Toggle
+        name="Keep the usual sizes, however much room is left"
+        checked={layout.asIs === true}
+        onChange={(asIs) => set({ asIs }, asIs ? 'Kept the usual sizes' : 'Filled the page')}
+      />
+      <Toggle
+        name="Print in colour"
+        checked={layout.colour === true}
+        onChange={(colour) => set({ colour }, colour ? 'Printed in colour' : 'Printed in greys')}
       />
       <Toggle
         name="Spare ink"

@@ -5,12 +5,16 @@ import type { Sheet } from '~core/sheets/sheet';
 import { PaperPage } from '~/ui/PaperPage';
 import type { Downloadable } from '~/documents/download';
 import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
+import { RoomLeft } from './RoomLeft';
 import { ShortSheet } from './ShortSheet';
 import { DownloadMenu } from './DownloadMenu';
 
 export type Face = 'learner' | 'key';
-/** What is printed: the open exercise, all of the lesson, or the exercise once for each learner. */
-export type Scope = 'exercise' | 'copies' | 'lesson';
+/**
+ * What is printed: the open exercise, the exercise once for each learner, or the whole lesson, its
+ * exercises sharing pages, as a booklet, or each on pages of its own.
+ */
+export type Scope = 'exercise' | 'copies' | 'shared' | 'booklet' | 'lesson';
 
 /** What can be saved of a part. */
 function downloadOf(open: BuiltPart): Downloadable {
@@ -22,8 +26,8 @@ function downloadOf(open: BuiltPart): Downloadable {
 
 export interface WorkbenchProps {
   readonly open: BuiltPart;
-  /** What stands on the screen: the open part, or its copies. */
-  readonly shown: Sheet;
+  /** What stands on the screen: the open part, its copies, or the whole lesson. */
+  readonly shown: readonly Sheet[];
   /** What Print and Download give. */
   readonly sheets: readonly Sheet[];
   readonly face: Face;
@@ -36,6 +40,8 @@ export interface WorkbenchProps {
   readonly title: string;
   /** Exercises of what is printed that have too little for a sheet. */
   readonly missing: number;
+  /** Pages of the whole lesson where each exercise has its own. */
+  readonly separate: number;
   readonly send: Send;
 }
 
@@ -53,12 +59,17 @@ export function Workbench(props: WorkbenchProps) {
     onWord,
     title,
     missing,
+    separate,
     send,
   } = props;
   const { sheet, checks } = open;
   const short = isExercise(open) && open.exercise.short !== undefined;
   const reach = new Map<string, Reach>(checks.map((check) => [check.word, check.reach]));
-  const pages = shown.pages.filter((page) => page.part === face);
+  const pages = shown
+    .flatMap((each) => each.pages.map((page) => ({ ...page, sheet: each })))
+    .filter((page) => page.part === face)
+    .map((page, index) => ({ ...page, at: index + 1 }));
+  const room = scope === 'exercise' && face === 'learner' && !short ? sheet.room : undefined;
   const count = sheets.reduce((sum, each) => sum + each.pages.length, 0);
   return (
     <>
@@ -84,7 +95,9 @@ export function Workbench(props: WorkbenchProps) {
             {learners > 0 && (
               <option value="copies">A copy for each of {learners} learners, and keys</option>
             )}
-            <option value="lesson">Whole lesson and keys</option>
+            <option value="shared">Whole lesson, exercises share pages</option>
+            <option value="booklet">Whole lesson as a folded booklet</option>
+            <option value="lesson">Whole lesson, each exercise on its own page</option>
           </select>
           <DownloadMenu sheets={sheets} title={title} open={downloadOf(open)} face={face} />
           <Button
@@ -96,6 +109,13 @@ export function Workbench(props: WorkbenchProps) {
           </Button>
         </div>
       </div>
+      {(scope === 'shared' || scope === 'booklet') && count > 0 && (
+        <p className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }} role="status">
+          {`${count} ${count === 1 ? 'page' : 'pages'}${separate > count ? `, was ${separate}` : ''}.`}
+          {scope === 'booklet' &&
+            ' Print on both sides, turned over the short edge; fold in the middle and staple.'}
+        </p>
+      )}
       {missing > 0 && (
         <div className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }}>
           {missing === 1
@@ -111,15 +131,16 @@ export function Workbench(props: WorkbenchProps) {
         </div>
       )}
       {short && <ShortSheet open={open} send={send} />}
+      {room && <RoomLeft room={room} open={open} send={send} />}
       <div className="paper-stack">
         {pages.map((page) => (
           <PaperPage
-            key={`${page.part} ${page.number}`}
+            key={`${page.sheet.paper} ${page.part} ${page.at}`}
             marks={page.marks}
-            paper={shown.paper}
-            font={shown.font}
-            colour={shown.colour}
-            label={`${face === 'key' ? 'Key' : 'Page'} ${page.number} of ${pages.length}`}
+            paper={page.sheet.paper}
+            font={page.sheet.font}
+            colour={page.sheet.colour}
+            label={`${face === 'key' ? 'Key' : 'Page'} ${page.at} of ${pages.length}`}
             reach={reach}
             onWord={onWord}
           />

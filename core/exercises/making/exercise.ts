@@ -37,6 +37,8 @@ export interface Exercise {
   readonly task: Task;
   /** What the task's interaction asks of paper; nothing where it is absent. */
   readonly paper?: object;
+  /** Pictures of its words, for a sheet that shows them beside items or in a strip. */
+  readonly pictures?: Readonly<Record<string, string>>;
   readonly notes: readonly MakerNote[];
   /** Why there is no sheet: what is missing, and what to do. Absent where there is enough. */
   readonly short?: string;

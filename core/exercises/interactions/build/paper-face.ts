@@ -1,7 +1,7 @@
 /** The build on paper: a word map with pieces to cut out, or the two discs of a word wheel. */
 import type { BuildTask } from './task';
 import type { PageMark } from '../../../paper/marks';
-import { textWidth } from '../../../paper/measure';
+import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
@@ -54,13 +54,15 @@ function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
       );
       if (!filled) return;
       const pieces = task.pieces.filter((piece) => piece.place === place.id);
-      const line = Math.min(style.body * 1.25, body / Math.max(1, pieces.length));
-      pieces.forEach((piece, row) => {
-        const wanted = Math.min(style.body * 0.85, line * 0.8);
-        const wide = Math.max(1, textWidth(piece.text, style.font, 400, wanted));
+      // As large as lets every piece stand whole in its box.
+      const broken = (size: number) =>
+        pieces.flatMap(({ text }) => breakLines(text, style.font, 400, size, width - 4));
+      let size = style.body * 0.85;
+      while (size > 2 && broken(size).length * size * 1.25 > body) size *= 0.93;
+      broken(size).forEach((line, row) => {
         marks.push(
-          textAt(x + width / 2, y + header + (row + 0.8) * line, piece.text, style, {
-            size: Math.min(wanted, (wanted * (width - 3)) / wide),
+          textAt(x + width / 2, y + header + (row + 0.9) * size * 1.25, line, style, {
+            size,
             align: 'middle',
             grey: true,
           }),

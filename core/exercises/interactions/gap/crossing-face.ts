@@ -13,8 +13,6 @@ const LARGEST_SQUARE = 11;
 /** White between the two columns of clues, and room for the number of a clue. */
 const CLUE_GAP = 7;
 const CLUE_INDENT = 8;
-/** What name, title and instruction take of a page. */
-const HEAD_HEIGHT = 46;
 /** Squares are made no smaller than this to spare a page. */
 const LEAST_SQUARE = 7.5;
 /** Smallest square that a hand can write in. */
@@ -25,10 +23,14 @@ const itemOf = (task: GapTask, entry: CrossingEntry) =>
 
 /** Squares small enough that the clues stand on the same page, as far as a hand can still write in them. */
 function squareOf(task: GapTask, crossing: Crossing, style: SheetStyle): number {
-  const page = style.paper.height - 2 * style.paper.margin - FOOT_HEIGHT - HEAD_HEIGHT;
+  const page = style.paper.height - 2 * style.paper.margin - FOOT_HEIGHT - style.reserved;
   const room = page - clueBlock(task, crossing, style).height - 6;
   const fitting = Math.max(LEAST_SQUARE, room / Math.max(1, crossing.rows));
-  return Math.min(LARGEST_SQUARE, style.width / Math.max(1, crossing.columns), fitting);
+  return Math.min(
+    LARGEST_SQUARE * style.stretch,
+    style.width / Math.max(1, crossing.columns),
+    fitting,
+  );
 }
 
 /** The squares; the letters of the entries in `shown` are written in. */

@@ -15,7 +15,7 @@ import {
   isAnswered,
 } from '../../../paper/face';
 import { sentencePaper } from './sentence-face';
-import { wordBox } from '../../../paper/word-box';
+import { boxFrame, wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
 
 /** A bank of long entries (rules) is lettered, and each item has a small square for its letter. */
@@ -25,7 +25,21 @@ const SQUARE = 7;
 const WIDEST_GAP = 75;
 
 /** A task with the room its gaps need. */
+/** Pictures stand beside the items where most of them have one. */
+const MOST_PICTURED = 0.6;
+
+function shownPictures({ items }: GapTask, { pictures = {} }: GapPaper) {
+  const have = items.filter(({ word }) => pictures[word] !== undefined).length;
+  return have >= 3 && have >= items.length * MOST_PICTURED ? pictures : {};
+}
+
+/** Room for the picture of an item; the same for all, so that they stand in line. */
+const pictureRoom = ({ pictures }: SizedTask, style: SheetStyle) =>
+  Object.keys(pictures).length === 0 ? 0 : style.picture + 4;
+
 interface SizedTask extends GapTask {
+  /** The picture beside each item, by its word; nothing where too few have one. */
+  readonly pictures: Readonly<Record<string, string>>;
   readonly letters: number;
 }
 
@@ -75,7 +89,9 @@ function itemWidth(item: GapItem, task: SizedTask, style: SheetStyle): number {
       : gapWidth(item, task, style),
   );
   const square = isLettered(task) ? SQUARE + 4 : 0;
-  return NUMBER_ROOM + pieces.reduce((sum, width) => sum + width, 0) + square;
+  return (
+    NUMBER_ROOM + pictureRoom(task, style) + pieces.reduce((sum, width) => sum + width, 0) + square
+  );
 }
 
 /** An item as it is said: its word whole but for its gaps. */
@@ -95,6 +111,10 @@ function spoken(item: GapItem, task: GapTask, worked: boolean): string {
   return `${spokenGaps(said.join(''))}${rule}`;
 }
 
+/** Of a row of items. */
+const rowHeight = (task: SizedTask, style: SheetStyle) =>
+  Math.max(style.lineRoom + (task.boxes ? 3 : 0), Math.max(0, pictureRoom(task, style) - 2));
+
 /** One item from `left`, with its answer written in where it is worked. */
 function itemMarks(
   item: GapItem,
@@ -104,7 +124,8 @@ function itemMarks(
   style: SheetStyle,
   worked: boolean,
 ): PageMark[] {
-  const baseline = style.lineRoom * 0.68;
+  const height = rowHeight(task, style);
+  const baseline = (height - style.lineRoom) / 2 + style.lineRoom * 0.68;
   const text = (x: number, content: string, extra: object = {}): PageMark => ({
     kind: 'text',
     x,
@@ -117,7 +138,19 @@ function itemMarks(
     ...extra,
   });
   const marks: PageMark[] = [...numberAt(baseline, number, style, left)];
-  let x = left + NUMBER_ROOM;
+  const picture = task.pictures[item.word];
+  if (picture !== undefined) {
+    marks.push({
+      kind: 'picture',
+      x: left + NUMBER_ROOM,
+      y: (height - style.picture) / 2,
+      width: style.picture,
+      height: style.picture,
+      picture,
+      name: '',
+    });
+  }
+  let x = left + NUMBER_ROOM + pictureRoom(task, style);
   const start = x;
   const column = gapColumn(task, style);
   for (const piece of item.pieces) {
@@ -189,7 +222,7 @@ function bankBlocks(task: GapTask, style: SheetStyle): Block[] {
   const size = style.body * 0.8;
   const height = task.bank.length * size * style.leading + 2 * pad;
   const marks: PageMark[] = [
-    { kind: 'box', x: 0, y: 0, width: style.width, height, stroke: 0.35, radius: 2 },
+    ...boxFrame(style, height),
     ...task.bank.map((entry, index) =>
       textAt(
         pad + 2,
@@ -211,7 +244,10 @@ export function gapPaper(
   needs: GapPaper,
 ): Face {
   if (given.crossing) return crossingPaper(given, given.crossing, style, answers);
-  const task: SizedTask = { ...given, letters: gapLetters(given, needs) };
+  const plain: SizedTask = { ...given, letters: gapLetters(given, needs), pictures: {} };
+  const pictured: SizedTask = { ...plain, pictures: shownPictures(given, needs) };
+  const fits = pictured.items.every((item) => itemWidth(item, pictured, style) <= style.width);
+  const task = fits ? pictured : plain;
   if (task.sentences) return sentencePaper(task, style, answers, task.letters);
   const widest = Math.max(0, ...task.items.map((item) => itemWidth(item, task, style)));
   const columns = widest <= style.width / 2 - 4 ? 2 : 1;
@@ -232,7 +268,7 @@ export function gapPaper(
       marks.push(...itemMarks(item, index + 1, left, task, style, isAnswered(answers, index)));
     }
     blocks.push({
-      height: style.lineRoom + (task.boxes ? 3 : 0),
+      height: rowHeight(task, style),
       marks,
       name: 'A row of items',
       loose: true,

@@ -55,6 +55,8 @@ export interface CrossingEntry {
 export interface GapPaper {
   /** Widest answer, in letters: every gap is of one size and gives nothing away. The widest of the key where it is not given. */
   readonly letters?: number;
+  /** Pictures of the items’ words, for a sheet that shows them. */
+  readonly pictures?: Readonly<Record<string, string>>;
 }
 
 /** Item id to what was written in its gaps, in order. */

@@ -7,7 +7,7 @@ import { NUMBER_ROOM, numberAt, textAt } from '../../../paper/face';
 import type { PointItem, PointTask, Scene } from './task';
 
 /** Highest that the picture may stand, as a share of what a page has. */
-const HIGHEST = 0.55;
+const HIGHEST = 0.62;
 /** Radius of a numbered place, and of a cover, in millimetres. */
 const PLACE = 3.6;
 const COVER = 9;
@@ -50,7 +50,7 @@ export function pinnedPicture(
   numbered = task.answer !== 'ring',
 ): Block {
   const { paper } = style;
-  const highest = (paper.height - 2 * paper.margin) * HIGHEST;
+  const highest = (paper.height - 2 * paper.margin - style.reserved) * HIGHEST;
   const width = Math.min(style.width, highest / scene.height);
   const left = (style.width - width) / 2;
   const marks: PageMark[] = [

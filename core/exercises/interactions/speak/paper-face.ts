@@ -18,7 +18,7 @@ export function speakPaper(
 ): Face {
   const left = dice ? ROLL : 0;
   const width = (style.width - left) / columns;
-  const height = Math.max(style.body * 2.2, 14);
+  const height = Math.max(style.body * 2.2, 14) * style.stretch;
   const rows = Math.ceil(task.items.length / columns);
   const problems = task.items.some(
     (item) => textWidth(item.word, style.font, 400, style.body) > width - TICK - 5,

@@ -115,6 +115,8 @@ function textBlocks(task: SpotTask, style: SheetStyle, shown: readonly SpotItem[
       height: leading,
       marks: readAs(marks, undefined, said.join(COLUMN_BREAK.test(task.text) ? ', ' : ' ')),
       name: 'A line of the text',
+      // Rows of words may stand further apart; lines of a text may not.
+      loose: COLUMN_BREAK.test(task.text),
     };
   });
 }
@@ -137,7 +139,7 @@ function ringOf(from: readonly [number, number], to: readonly [number, number], 
 function gridBlock(task: SpotTask, style: SheetStyle, ringed: readonly SpotItem[]): Block {
   const rows = task.text.split('\n');
   const columns = rows[0]?.length ?? 0;
-  const cell = Math.min(LARGEST_CELL, (style.width - 4) / Math.max(1, columns));
+  const cell = Math.min(LARGEST_CELL * style.stretch, (style.width - 4) / Math.max(1, columns));
   const left = (style.width - cell * columns) / 2;
   const centre = (offset: number): [number, number] => [
     left + ((offset % (columns + 1)) + 0.5) * cell,

@@ -119,7 +119,7 @@ export function tablePaper(
       isAnswered(answers, task.items.indexOf(item))
         ? (item.keyCells ?? item.cells ?? [])
         : (item.cells ?? []),
-    (item) => style.lineRoom * 0.72 * linesOf(item, needs),
+    (item) => style.lineRoom * 0.72 * linesOf(item, needs) * style.stretch,
   );
 }
 

@@ -1,0 +1,67 @@
+import { Button } from 'react-bootstrap';
+import type { Sheet } from '~core/sheets/sheet';
+import { isExercise, type BuiltPart, type Send } from './built-part';
+
+/** A page that is emptier than this has room for something more. */
+const ROOMY = 0.75;
+
+/** What the room left on a page can be used for: more words, or something that closes the sheet. */
+export function RoomLeft({
+  room,
+  open,
+  send,
+}: {
+  readonly room: NonNullable<Sheet['room']>;
+  readonly open: BuiltPart;
+  readonly send: Send;
+}) {
+  const layout = open.part.layout ?? {};
+  const closed = layout.finish !== undefined && layout.finish !== 'none';
+  if (room.fill >= ROOMY || closed || !isExercise(open) || layout.columns === 2) return null;
+  const finish = (name: string, label: string) =>
+    send({ intent: 'layout', part: open.part.id, layout: { finish: name }, label });
+  const [word] = open.suggestions;
+  return (
+    <div className="room-left" role="group" aria-label="Room on this page">
+      <span>
+        {room.fill < 0.4 ? 'Half of the page is free' : 'A third of the page is free'}. Add
+      </span>
+      {word !== undefined && (
+        <Button
+          size="sm"
+          variant="outline-dark"
+          onClick={() =>
+            send({
+              intent: 'add-words',
+              part: open.part.id,
+              words: open.suggestions.slice(0, 4),
+            })
+          }
+        >
+          {open.suggestions.slice(0, 4).join(', ')}
+        </Button>
+      )}
+      <Button
+        size="sm"
+        variant="outline-dark"
+        onClick={() => finish('can-do', 'Closed the sheet with a can-do strip')}
+      >
+        a can-do strip
+      </Button>
+      <Button
+        size="sm"
+        variant="outline-dark"
+        onClick={() => finish('draw', 'Closed the sheet with a box to draw in')}
+      >
+        a box to draw in
+      </Button>
+      <Button
+        size="sm"
+        variant="outline-dark"
+        onClick={() => finish('challenge', 'Closed the sheet with a challenge')}
+      >
+        a challenge
+      </Button>
+    </div>
+  );
+}
