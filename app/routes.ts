@@ -11,6 +11,7 @@ export default [
   route('meaning', 'routes/meaning.ts'),
   route('lessons', 'routes/lessons.tsx'),
   route('lessons/:lessonId', 'routes/lesson.tsx'),
+  route('lessons/:lessonId/add', 'routes/gallery.tsx'),
   route('texts', 'routes/texts.tsx'),
   route('texts/:textId', 'routes/text.tsx'),
   route('shelf', 'routes/shelf.tsx'),

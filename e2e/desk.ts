@@ -127,4 +127,16 @@ export class Desk {
   }
 }
 
+/** Adds an exercise to a stage from the gallery: its name typed, its card taken. */
+export async function addFromGallery(page: Page, stage: string, name: string): Promise<void> {
+  await page.getByRole('link', { name: `Add to ${stage}` }).click();
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill(name);
+  const card = page.locator('.gallery-card', {
+    has: page.getByRole('button', { name, exact: true }),
+  });
+  await card.locator('.paper-page').waitFor();
+  await card.getByRole('button', { name, exact: true }).click();
+  await page.waitForURL(/[?]part=/);
+}
+
 export { address };

@@ -1,7 +1,7 @@
 /** Grammar lit in a text, made an exercise, set for a class, and written by the teacher. */
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
+import { closeBrowser, Desk, addFromGallery } from './desk';
 
 afterAll(closeBrowser);
 
@@ -40,13 +40,7 @@ test('a form is lit in a text, counted, and becomes an exercise with its key', a
 test('own sentences become another form, a shortage is named, and the change is undone', async () => {
   const desk = await Desk.withDemo('/lessons/fernhill-if-lesson');
   const { page } = desk;
-  await page.getByRole('button', { name: 'Add to Get ready' }).click();
-  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('same sentence');
-  await page
-    .locator('.maker-menu.show')
-    .getByRole('button', { name: 'Same sentence' })
-    .first()
-    .click();
+  await addFromGallery(page, 'Get ready', 'Same sentence, another form');
   const paper = page.locator('.paper-stack');
   await paper.getByText('Active to passive').first().waitFor();
   await page.getByRole('combobox', { name: /^About/ }).selectOption('question');

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import type { Page } from 'playwright-core';
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
+import { closeBrowser, Desk, addFromGallery } from './desk';
 import { pdfFacts } from './pdf';
 
 afterAll(closeBrowser);
@@ -198,11 +198,7 @@ test('exercises of other kinds are added, open at once, and print with their pic
     ['Made-up words to read', 'Read the made-up words'],
   ];
   for (const [maker, title] of titles) {
-    await page.getByRole('button', { name: 'Add to Alone' }).click();
-    await page
-      .locator('.maker-menu.show')
-      .getByRole('button', { name: new RegExp(`^${maker}`) })
-      .click();
+    await addFromGallery(page, 'Alone', maker);
     await page.locator('.paper-stack').getByRole('heading', { name: title, exact: true }).waitFor();
   }
   await page.getByRole('link', { name: /Which word does the picture show/ }).click();

@@ -1,7 +1,7 @@
 /** Takes one picture of each main view from the demo data, for docs/screenshots. */
 import { mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { closeBrowser, Desk } from './desk';
+import { closeBrowser, Desk, addFromGallery } from './desk';
 
 const folder =
   process.env['SHOTS'] ?? fileURLToPath(new URL('../docs/screenshots', import.meta.url));
@@ -39,9 +39,7 @@ await page.getByRole('button', { name: 'Key', exact: true }).click();
 await shoot('key');
 await page.getByRole('button', { name: 'Paper', exact: true }).click();
 const addExercise = async (name: string, title: string) => {
-  await page.getByRole('button', { name: 'Add to Alone' }).click();
-  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill(name);
-  await page.locator('.maker-menu.show').getByRole('button', { name }).first().click();
+  await addFromGallery(page, 'Alone', name);
   await page.locator('.paper-stack').getByRole('heading', { name: title }).first().waitFor();
 };
 await addExercise('Trace, copy, write', 'Trace, copy, write');
@@ -51,7 +49,7 @@ await addExercise('Word wheel', 'Word wheel');
 await page.evaluate(() => window.scrollTo(0, 0));
 await shoot('word-wheel');
 await addExercise('Crossword', 'Crossword');
-await page.getByRole('button', { name: 'Add to Alone' }).click();
+await page.getByRole('button', { name: 'More for Alone' }).click();
 await page.getByRole('button', { name: /A sheet of my own/ }).click();
 const addBlock = async (name: string | RegExp) => {
   await page.getByRole('button', { name: 'Add a block' }).click();

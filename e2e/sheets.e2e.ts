@@ -4,7 +4,7 @@ import Papa from 'papaparse';
 import type { Download, Page } from 'playwright-core';
 import { afterAll, describe, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
+import { closeBrowser, Desk, addFromGallery } from './desk';
 import { pdfFacts, pdfPages } from './pdf';
 
 afterAll(closeBrowser);
@@ -19,9 +19,7 @@ async function openLesson(): Promise<Desk> {
 
 /** Adds an exercise to a stage by typing its name, and waits until its paper is there. */
 async function addExercise(page: Page, stage: string, name: string, title: string): Promise<void> {
-  await page.getByRole('button', { name: `Add to ${stage}` }).click();
-  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill(name);
-  await page.locator('.maker-menu.show').getByRole('button', { name }).first().click();
+  await addFromGallery(page, stage, name);
   await page.locator('.paper-stack').getByRole('heading', { name: title }).first().waitFor();
 }
 
@@ -50,7 +48,7 @@ test('a sheet of six exercises in three versions for twenty-six learners', async
   const { page } = desk;
   for (const [name, title] of exercises) await addExercise(page, 'Alone', name, title);
 
-  await page.getByRole('button', { name: 'Add to Alone' }).click();
+  await page.getByRole('button', { name: 'More for Alone' }).click();
   await page.getByRole('button', { name: /A sheet of my own/ }).click();
   const add = page.getByRole('button', { name: 'Add a block' });
   await add.waitFor();
@@ -131,7 +129,7 @@ describe('a sheet of blocks', () => {
   test('is arranged by keyboard and menu, undone, and there after a reload', async () => {
     const desk = await openLesson();
     const { page } = desk;
-    await page.getByRole('button', { name: 'Add to Show' }).click();
+    await page.getByRole('button', { name: 'More for Show' }).click();
     await page.getByRole('button', { name: /A sheet of my own/ }).click();
     const add = page.getByRole('button', { name: 'Add a block' });
     const names = () => page.locator('.block-row__name strong').allTextContents();
@@ -340,17 +338,11 @@ test('an exercise with too little on it is no sheet, and says how it becomes one
   await page.locator('.paper-stack .paper-page').first().waitFor();
 
   // What is made from a text asks for one.
-  await page.getByRole('button', { name: 'Add to Alone' }).click();
+  await page.getByRole('link', { name: 'Add to Alone' }).click();
   await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('Notes page');
-  await page
-    .locator('.maker-menu.show')
-    .getByRole('button', { name: 'Notes page' })
-    .first()
-    .click();
-  await page
-    .getByRole('region', { name: /not a sheet yet/ })
-    .getByText('Choose a text')
-    .waitFor();
+  await page.getByRole('button', { name: 'Notes page', exact: true }).focus();
+  await page.getByRole('complementary').getByText('Choose one in this panel').waitFor();
+  await page.getByRole('link', { name: 'Bring a text' }).waitFor();
   expect(desk.faults).toEqual([]);
   await desk.close();
 }, 240_000);

@@ -79,6 +79,10 @@ interface NewPart {
   readonly maker: string;
   readonly name: string;
   readonly words: string[];
+  /** From the gallery: just these words, this text and this seed, as they were seen there. */
+  readonly exact?: boolean;
+  readonly textId?: string;
+  readonly seed?: number;
 }
 
 function newPart(maker: string, words: string[]): LessonPart {
@@ -123,15 +127,19 @@ function reviewWords(given: readonly string[], lists: readonly WordList[]): stri
 
 /** A new exercise begins with the words it can use. */
 async function addNewPart(id: string, body: Asked) {
-  const { stage, maker, name, words: given } = body as unknown as NewPart;
-  const part = newPart(maker, given);
+  const { stage, maker, name, words: given, ...seen } = body as unknown as NewPart;
+  const part = {
+    ...newPart(maker, given),
+    ...(seen.seed === undefined ? {} : { seed: seen.seed }),
+  };
   const lesson = await record('lessons', id);
   const profile = lesson ? await record('classes', lesson.classId) : undefined;
   if (lesson && profile && makerInfo(maker)?.needsText) {
-    const textId = await textFor(lesson, profile);
+    const textId = seen.textId ?? (await textFor(lesson, profile));
     const about = { ...part, words: [], parameters: textId === undefined ? {} : { textId } };
     return add(id, stage, about, name);
   }
+  if (seen.exact === true) return add(id, stage, part, name);
   const words =
     part.kind === 'exercise' && profile && makerInfo(maker)?.reviews
       ? reviewWords(given, await listsOfClass(profile.id))

@@ -20,6 +20,7 @@ import type { ReadingText } from '~core/texts/reading-text';
 import syllablesUrl from '../../data/packs/syllables.pack?url';
 import { openEngine, type Engine } from './engine-service';
 import { TextService } from './text-service';
+import type { FitInput } from '~core/exercises/fits-best';
 import type { PartContext, PartRecipe } from './part-builder';
 
 async function fetchPack(url: string): Promise<Uint8Array> {
@@ -127,6 +128,15 @@ const service = {
   buildSheet: async (sheet: LessonPart, parts: readonly LessonPart[], context: PartContext) => {
     const engine = await engineOf(context.profile);
     return engine.parts.buildSheet(sheet, parts, context, await meaningsFor(parts));
+  },
+  preview: async (recipe: PartRecipe, context: PartContext) => {
+    const engine = await engineOf(context.profile);
+    return engine.parts.preview(recipe, context, await meaningsFor([recipe]));
+  },
+  fits: async (input: Omit<FitInput, 'profile'>, context: PartContext) => {
+    const engine = await engineOf(context.profile);
+    const known = await meaningsFor([{ maker: 'match-meaning' }]);
+    return engine.parts.fits(input, context, known);
   },
   /** A copy for each learner with the name on. */
   lesson: async (

@@ -28,7 +28,10 @@ import type { SheetLayout } from '~core/paper/sheet-layout';
 import { litIn } from '~core/sheets/lay-out-text';
 import { layOutBooklet, layOutLesson, type LessonPiece } from '~core/sheets/lay-out-lesson';
 import { layOutBlocks, type BlockSheet, type ResolvedBlock } from '~core/sheets/lay-out-blocks';
-import { layOutSheet, type Sheet } from '~core/sheets/sheet';
+import { layOutSheet, type Sheet, type SheetPage } from '~core/sheets/sheet';
+import { fitsBest, type Fit, type FitInput } from '~core/exercises/fits-best';
+import { minutesFor } from '~core/exercises/minutes-for';
+import { startWords } from '~core/exercises/start-words';
 import { sheetStyle } from '~core/paper/style';
 import type { Lexicon } from '~core/languages/en/lexicon/lexicon';
 import type { Meanings } from '~core/languages/en/words/meanings';
@@ -103,6 +106,26 @@ function factsOf({ task, parameters }: Exercise): TaskFacts {
     accepted: Object.fromEntries(acceptedOf(task)),
   };
 }
+
+/** A maker tried on material. */
+export type Preview =
+  | {
+      readonly missing: string;
+      /** Words of the material and more within reach that would make it. */
+      readonly brings?: readonly string[];
+    }
+  | {
+      readonly missing: undefined;
+      readonly marks: SheetPage['marks'];
+      readonly paper: Sheet['paper'];
+      readonly font: string;
+      readonly colour: Sheet['colour'];
+      readonly pages: number;
+      readonly items: number;
+      /** A guess by kind and number of items. */
+      readonly minutes: number;
+      readonly notes: readonly string[];
+    };
 
 /** A lesson shows all its exercises at once; what has not changed is not made again. */
 const BUILDS_KEPT = 80;
@@ -290,6 +313,48 @@ export class PartBuilder {
       exercises: resolved.blocks.flatMap(({ exercise }) => exercise ?? []),
       checks: this.checkSheet(resolved, context.profile),
     };
+  }
+
+  /** A maker tried on material: its first page, and how much it gives; or what is missing. */
+  preview(recipe: PartRecipe, context: PartContext, meanings?: Meanings): Preview {
+    const { profile, footer } = context;
+    const exercise = this.exercise(recipe, context, meanings);
+    if (exercise.short !== undefined) {
+      const { words } = this.placed(recipe, context);
+      const more = startWords({ ...recipe, words }, profile, this.lexicon, meanings);
+      const brought = this.exercise({ ...recipe, words: more }, context, meanings);
+      return {
+        missing: exercise.short,
+        ...(brought.short === undefined && more.length > 0 ? { brings: more } : {}),
+      };
+    }
+    const sheet = layOutSheet(exercise, profile, footer, ['learner'], recipe.layout);
+    const [page] = sheet.pages;
+    return {
+      missing: undefined,
+      marks: page?.marks ?? [],
+      paper: sheet.paper,
+      font: sheet.font,
+      colour: sheet.colour,
+      pages: sheet.pages.length,
+      items: interactionOf(exercise.task).size(exercise.task),
+      minutes: minutesFor(exercise.task),
+      notes: exercise.notes.map(({ text }) => text),
+    };
+  }
+
+  /** The exercises that fit material and stage best. */
+  fits(
+    input: Omit<FitInput, 'profile'>,
+    context: PartContext,
+    meanings: Meanings | undefined,
+  ): Fit[] {
+    const {
+      maker: _,
+      seed: _seed,
+      ...recipe
+    } = this.placed({ maker: 'fluency-grid', seed: 1, ...input.recipe }, context);
+    return fitsBest({ ...input, recipe, profile: context.profile }, this.lexicon, meanings);
   }
 
   /** The parts of a lesson as they are laid out together. */

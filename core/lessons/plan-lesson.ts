@@ -52,7 +52,9 @@ export function planLesson(input: PlanInput): Lesson {
 
   const beside = besideWords([list]);
   const translated = list.words.filter((word) => beside[word]?.translation).length;
-  const explained = list.words.filter((word) => beside[word]).length;
+  const explained = list.words.filter(
+    (word) => beside[word]?.definition ?? beside[word]?.translation,
+  ).length;
 
   const note = (text: string): LessonPart => ({
     id: newId(),

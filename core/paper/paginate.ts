@@ -31,6 +31,8 @@ export interface Pagination {
   readonly pages: readonly Page[];
   /** Blocks that are higher than a page, in plain sentences; they are set all the same, scaled by nobody. */
   readonly problems: readonly string[];
+  /** How many runs of blocks that should stay together are higher than a page. */
+  readonly broken: number;
 }
 
 /** Columns of equal width with white between them, in millimetres. */
@@ -179,5 +181,6 @@ export function paginate(
       setAlone(run);
     }
   }
-  return { pages, problems };
+  const broken = keptRuns(blocks).filter((run) => heightOf(run) > room + HAIR).length;
+  return { pages, problems, broken };
 }

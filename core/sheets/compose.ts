@@ -35,6 +35,7 @@ const usedOn = (page: Page | undefined, blocks: readonly Block[]) =>
 interface Tried extends Made {
   readonly growth: number;
   readonly set: readonly Page[];
+  readonly broken: number;
 }
 
 const lastFill = ({ set, blocks }: Tried, paper: Paper, columns: Columns) =>
@@ -55,7 +56,8 @@ export function compose(
     const before = known.get(growth);
     if (before) return before;
     const made = make(growth);
-    const tried = { ...made, growth, set: paginate(made.blocks, paper, columns).pages };
+    const { pages, broken } = paginate(made.blocks, paper, columns);
+    const tried = { ...made, growth, set: pages, broken };
     known.set(growth, tried);
     return tried;
   };
@@ -80,7 +82,10 @@ export function compose(
   function largest(pages: number): Tried {
     // A face may do with fewer pages when it is larger: boxes abreast turn into boxes below.
     const growth = GROWTHS.find(
-      (each) => at(each).set.length <= pages && at(each).problems.length <= usual.problems.length,
+      (each) =>
+        at(each).set.length <= pages &&
+        at(each).broken <= usual.broken &&
+        at(each).problems.length <= usual.problems.length,
     );
     return at(growth ?? 0);
   }

@@ -93,14 +93,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   return (
     <ClassTexts value={texts}>
       <div className="lesson-layout">
-        <Stages
-          lesson={lesson}
-          built={built}
-          broken={broken}
-          openId={openId}
-          language={profile.language}
-          send={send}
-        />
+        <Stages lesson={lesson} built={built} broken={broken} openId={openId} send={send} />
         <div className="workbench">
           {clash}
           {problem && (

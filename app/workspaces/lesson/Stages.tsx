@@ -75,15 +75,11 @@ export interface StagesProps {
   readonly built: readonly BuiltPart[];
   readonly broken: readonly Broken[];
   readonly openId: string | undefined;
-  /** Of the class. */
-  readonly language: string;
   readonly send: Send;
 }
 
 /** The plan: title, objective, and the five stages with their parts. */
-export function Stages({ lesson, built, broken, openId, language, send }: StagesProps) {
-  // A new exercise begins with every word the lesson uses.
-  const words = [...new Set(built.flatMap(({ part }) => part.words))];
+export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
   return (
     <section className="stages" aria-label="Plan">
       <h1 className="visually-hidden">{lesson.title}</h1>
@@ -184,13 +180,7 @@ export function Stages({ lesson, built, broken, openId, language, send }: Stages
                 </div>
               );
             })}
-            <AddPart
-              language={language}
-              stage={stage}
-              title={lesson.title}
-              words={words}
-              send={send}
-            />
+            <AddPart lesson={lesson.id} stage={stage} title={lesson.title} send={send} />
           </section>
         );
       })}

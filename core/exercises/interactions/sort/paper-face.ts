@@ -160,7 +160,11 @@ export function sortPaper(task: SortTask, style: SheetStyle, answers: Answers): 
       { ...style, body: size },
     ),
   );
-  return { blocks, problems };
+  // Boxes and the cards that go into them stand on one page where it holds them.
+  return {
+    blocks: blocks.map((block, index) => ({ ...block, keepWithNext: index < blocks.length - 1 })),
+    problems,
+  };
 }
 
 /** The key: each heading with the words that belong under it. */

@@ -1,0 +1,90 @@
+import { data, redirect, useNavigation } from 'react-router';
+import type { Route } from './+types/gallery';
+import { partsOf, stageIds, stageNames, type StageId } from '~core/records/lesson';
+import { besideWords } from '~core/lists/beside-words';
+import { materialOf } from '~core/texts/reading/text-material';
+import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
+import { engine } from '~/workers/engine.client';
+import { useSend } from '~/ui/use-send';
+import { tookLast } from '~/workspaces/gallery/favourites';
+import { Gallery } from '~/workspaces/gallery/Gallery';
+
+export const meta: Route.MetaFunction = () => [{ title: 'Add an exercise · Wordane' }];
+
+const isStage = (value: string | null): value is StageId =>
+  value !== null && (stageIds as readonly string[]).includes(value);
+
+/** The material of the lesson, and what fits it best. */
+export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
+  const lesson = await record('lessons', params.lessonId);
+  const profile = lesson ? await record('classes', lesson.classId) : undefined;
+  if (!lesson || !profile) {
+    throw data('This lesson is not here. It may have been removed.', { status: 404 });
+  }
+  const { pathname, search, searchParams } = new URL(request.url);
+  if (await focusOn(profile.id)) throw redirect(pathname + search);
+  const [lists, texts] = await Promise.all([listsOfClass(profile.id), textsOfClass(profile.id)]);
+  const asked = searchParams.get('stage');
+  const stage: StageId = isStage(asked) ? asked : 'alone';
+  const parts = partsOf(lesson);
+  const words = [...new Set(parts.flatMap((part) => part.words))];
+  const used = parts.flatMap((part) => part.parameters.textId ?? []);
+  const text = texts.find(({ id }) => used.includes(id)) ?? texts[0];
+  const context = {
+    profile,
+    footer: `${lesson.title} · ${profile.name}`,
+    beside: besideWords(lists),
+    texts: text ? { [text.id]: materialOf(text) } : {},
+  };
+  // A lesson about a text alone is asked about it.
+  const about = words.length === 0 && used.length > 0 && text ? { textId: text.id } : {};
+  const fits = await engine().fits(
+    {
+      recipe: { words, parameters: about },
+      stage,
+      present: parts.flatMap(({ maker }) => (maker === '' ? [] : [maker])),
+    },
+    context,
+  );
+  return {
+    lessonId: lesson.id,
+    stage,
+    context,
+    words,
+    fits,
+    text: text ? { id: text.id, title: text.title } : undefined,
+  };
+}
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
+
+export default function GalleryPage({ loaderData }: Route.ComponentProps) {
+  const { lessonId, stage, context, words, text, fits } = loaderData;
+  const { send, message, fetcher } = useSend(`/lessons/${lessonId}`);
+  const navigation = useNavigation();
+  const busy = fetcher.state !== 'idle' || navigation.state !== 'idle';
+  const about =
+    words.length > 0 ? `, with these ${words.length} words` : text ? `, about “${text.title}”` : '';
+  return (
+    <Gallery
+      title={`Add to ${stageNames[stage]}${about}`}
+      back={`/lessons/${lessonId}`}
+      context={context}
+      words={words}
+      text={text}
+      fits={fits}
+      problem={message}
+      onTake={(taken) => {
+        if (busy) return;
+        tookLast(taken.maker);
+        send({
+          intent: 'add-part',
+          stage,
+          exact: true,
+          ...taken,
+          ...(text ? { textId: text.id } : {}),
+        });
+      }}
+    />
+  );
+}

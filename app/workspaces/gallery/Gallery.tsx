@@ -1,0 +1,314 @@
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { Button } from 'react-bootstrap';
+import { BsShuffle, BsStar, BsStarFill } from 'react-icons/bs';
+import { Link } from 'react-router';
+import { makerInfo, type MakerInfo } from '~core/exercises/catalogue';
+import type { Fit } from '~core/exercises/fits-best';
+import { makerGroups } from '~core/exercises/making/maker-group';
+import { findMakersByWords } from '~core/exercises/teacher-words';
+import { speaks } from '~core/languages/registry/registry';
+import { PaperPage } from '~/ui/PaperPage';
+import type { PartContext, PartRecipe } from '~/workers/part-builder';
+import { filterGroups, passes } from './filters';
+import { recent, starred, toggleStar } from './favourites';
+import { factsOf, GalleryCard } from './GalleryCard';
+import { usePreviews } from './use-previews';
+
+/** What is taken from the gallery. */
+export interface Taken {
+  readonly maker: string;
+  readonly name: string;
+  readonly words: readonly string[];
+  readonly seed: number;
+}
+
+export interface GalleryProps {
+  readonly title: string;
+  /** Where Close goes. */
+  readonly back: string;
+  readonly context: PartContext;
+  readonly words: readonly string[];
+  /** The text that is asked about, and its title. */
+  readonly text?: { readonly id: string; readonly title: string } | undefined;
+  /** Exercises from texts alone. */
+  readonly textOnly?: boolean;
+  readonly fits: readonly Fit[];
+  readonly onTake: (taken: Taken) => void;
+  readonly problem?: string | undefined;
+}
+
+const BEST = 'Fits best';
+const RECENT = 'Used last';
+const STARRED = 'Starred';
+
+/** The exercises of one heading of the left. */
+function sectionOf(
+  group: string,
+  found: readonly MakerInfo[],
+  fits: readonly Fit[],
+  stars: readonly string[],
+): readonly MakerInfo[] {
+  const named = (ids: readonly string[]) =>
+    ids.flatMap((id) => found.find((info) => info.id === id) ?? []);
+  if (group === BEST) return named(fits.map(({ maker }) => maker));
+  if (group === RECENT) return named(recent());
+  if (group === STARRED) return named(stars);
+  return found.filter((info) => info.group === group);
+}
+
+/** Steps of the arrow keys through cards in rows. */
+function stepOf(key: string, buttons: readonly HTMLElement[], at: number): number {
+  if (key === 'ArrowRight') return 1;
+  if (key === 'ArrowLeft') return -1;
+  const top = (index: number) => buttons[index]?.closest('li')?.offsetTop ?? 0;
+  const abreast = Math.max(
+    1,
+    buttons.findIndex((_, index) => index > 0 && top(index) > top(0)),
+  );
+  if (key === 'ArrowDown') return at + abreast < buttons.length ? abreast : 0;
+  return key === 'ArrowUp' && at - abreast >= 0 ? -abreast : 0;
+}
+
+/** Every exercise as a small page of the class's own material; one of them large, to be taken. */
+export function Gallery(props: GalleryProps) {
+  const { title, back, context, words, text, textOnly = false, fits, onTake, problem } = props;
+  const { language } = context.profile;
+  const [typed, setTyped] = useState('');
+  const [group, setGroup] = useState<string>(fits.length > 0 ? BEST : makerGroups[0]);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [stars, setStars] = useState<readonly string[]>([]);
+  const [selected, setSelected] = useState<string | undefined>(fits[0]?.maker);
+  const [seeds, setSeeds] = useState<Readonly<Record<string, number>>>({});
+  const list = useRef<HTMLDivElement>(null);
+  // What this browser keeps is not there while the page is made.
+  useEffect(() => setStars(starred()), []);
+  const recipeOf = useCallback(
+    (maker: string): PartRecipe => {
+      const info = makerInfo(maker);
+      return {
+        maker,
+        words: info?.needsText ? [] : words,
+        parameters: info?.needsText && text ? { textId: text.id } : {},
+        seed: seeds[maker] ?? 1,
+      };
+    },
+    [words, text, seeds],
+  );
+  const { previews, ask } = usePreviews(recipeOf, context);
+  const offered = useMemo(
+    () =>
+      findMakersByWords(typed, language).filter(
+        (info) => !textOnly || info.parameters['textId'] !== undefined,
+      ),
+    [typed, language, textOnly],
+  );
+  const found = offered.filter((info) => passes(chosen, info, previews.get(info.id)));
+  const searching = typed.trim() !== '';
+  const shown = searching ? found : sectionOf(group, found, fits, stars);
+  const large = selected === undefined ? undefined : makerInfo(selected);
+  const preview = selected === undefined ? undefined : previews.get(selected);
+  useEffect(() => {
+    if (selected !== undefined) ask(selected);
+  }, [selected, ask, recipeOf]);
+  const take = (maker: string, given = words) => {
+    const info = makerInfo(maker);
+    if (info === undefined) return;
+    onTake({ maker, name: info.name, words: info.needsText ? [] : given, seed: seeds[maker] ?? 1 });
+  };
+  const onKey = (event: KeyboardEvent) => {
+    if (!event.key.startsWith('Arrow')) return;
+    const buttons = [...(list.current?.querySelectorAll<HTMLElement>('[data-maker]') ?? [])];
+    const at = buttons.findIndex((button) => button === document.activeElement);
+    if (at < 0) return;
+    event.preventDefault();
+    buttons[at + stepOf(event.key, buttons, at)]?.focus();
+  };
+  const headings = [BEST, ...makerGroups, RECENT, STARRED].filter(
+    (name) => name !== BEST || fits.length > 0,
+  );
+  const why = fits.find(({ maker }) => maker === selected)?.why ?? [];
+  return (
+    <div className="gallery">
+      <header className="gallery__head">
+        <h1>{title}</h1>
+        <input
+          type="search"
+          className="form-control"
+          aria-label="Find an exercise"
+          placeholder="flash cards, rhyme, gaps …"
+          value={typed}
+          onChange={(event) => setTyped(event.currentTarget.value)}
+        />
+        <Link className="btn btn-outline-dark" to={back}>
+          Close
+        </Link>
+      </header>
+      {problem && (
+        <p className="message" role="alert">
+          {problem}
+        </p>
+      )}
+      <nav className="gallery__groups" aria-label="Groups of exercises">
+        <ul>
+          {headings.map((name) => {
+            const count = sectionOf(name, found, fits, stars).length;
+            return (
+              <li key={name}>
+                <button
+                  type="button"
+                  aria-pressed={!searching && group === name}
+                  onClick={() => {
+                    setTyped('');
+                    setGroup(name);
+                  }}
+                >
+                  {name} <small>{count}</small>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+        {filterGroups.map(({ name, filters }) => (
+          <fieldset key={name}>
+            <legend>{name}</legend>
+            {filters.map(({ id, label }) => (
+              <label key={id}>
+                <input
+                  type="checkbox"
+                  checked={chosen.has(id)}
+                  onChange={(event) => {
+                    const next = new Set(chosen);
+                    if (event.currentTarget.checked) next.add(id);
+                    else next.delete(id);
+                    setChosen(next);
+                  }}
+                />{' '}
+                {label}
+              </label>
+            ))}
+          </fieldset>
+        ))}
+      </nav>
+      {/* Arrow keys move among the cards, which are buttons themselves. */}
+      {/* eslint-disable-next-line jsx-a11y/no-static-element-interactions */}
+      <div className="gallery__found" ref={list} onKeyDown={onKey}>
+        <p className="gallery__says" role="status">
+          {searching
+            ? `${shown.length} ${shown.length === 1 ? 'exercise' : 'exercises'} for “${typed.trim()}”`
+            : group === BEST
+              ? 'Those that use these words most, suit the stage and were not used last.'
+              : group}
+        </p>
+        {!speaks(language, 'words') && (
+          <p className="quiet small">
+            Exercises with sounds, spellings and meanings are made for English so far.
+          </p>
+        )}
+        {shown.length === 0 && (
+          <p className="quiet">
+            {searching
+              ? 'No exercise is called that. Try another word, or look through the groups.'
+              : group === STARRED
+                ? 'Star an exercise that you like, and it stands here.'
+                : group === RECENT
+                  ? 'What you add stands here, the last first.'
+                  : 'Nothing here passes what you have ticked.'}
+          </p>
+        )}
+        <ul className="gallery__cards">
+          {shown.map((info) => (
+            <GalleryCard
+              key={info.id}
+              info={info}
+              preview={previews.get(info.id)}
+              selected={info.id === selected}
+              star={stars.includes(info.id)}
+              onSeen={ask}
+              onSelect={setSelected}
+              onTake={take}
+            />
+          ))}
+        </ul>
+      </div>
+      <aside className="gallery__large" aria-label="The exercise shown large">
+        {large === undefined ? (
+          <p className="quiet">Point at an exercise to see it large.</p>
+        ) : (
+          <>
+            <div className="gallery__page">
+              {preview === undefined ? (
+                <span className="gallery-card__wait" />
+              ) : preview.missing !== undefined ? (
+                <p className="gallery__missing">{preview.missing}</p>
+              ) : (
+                <PaperPage
+                  marks={preview.marks}
+                  paper={preview.paper}
+                  font={preview.font}
+                  colour={preview.colour}
+                  label={`${large.name}, page 1`}
+                />
+              )}
+            </div>
+            <div className="gallery__take">
+              {preview?.missing === undefined ? (
+                <Button disabled={preview === undefined} onClick={() => take(large.id)}>
+                  Add it
+                </Button>
+              ) : preview.brings ? (
+                <Button onClick={() => take(large.id, preview.brings)}>
+                  Bring {preview.brings.length} words and add it
+                </Button>
+              ) : large.needsText && text === undefined ? (
+                <Link className="btn btn-primary" to="/texts">
+                  Bring a text
+                </Link>
+              ) : (
+                <Button variant="outline-dark" onClick={() => take(large.id)}>
+                  Add it, and set it up there
+                </Button>
+              )}
+              <Button
+                variant="outline-dark"
+                aria-label="Other items"
+                title="Other items"
+                onClick={() => setSeeds({ ...seeds, [large.id]: Math.floor(Math.random() * 1e6) })}
+              >
+                <BsShuffle aria-hidden="true" />
+              </Button>
+              <Button
+                variant="outline-dark"
+                aria-label="Star it"
+                aria-pressed={stars.includes(large.id)}
+                title="Star it"
+                onClick={() => setStars(toggleStar(large.id))}
+              >
+                {stars.includes(large.id) ? (
+                  <BsStarFill aria-hidden="true" />
+                ) : (
+                  <BsStar aria-hidden="true" />
+                )}
+              </Button>
+            </div>
+            <h2>{large.name}</h2>
+            <p>{large.description}</p>
+            {why.length > 0 && <p className="small">Fits: {why.join(', ')}.</p>}
+            {preview?.missing === undefined && preview !== undefined && (
+              <>
+                <p className="small mb-1">{factsOf(preview)}</p>
+                {preview.notes.slice(0, 3).map((note) => (
+                  <p key={note} className="small mb-1">
+                    {note}
+                  </p>
+                ))}
+              </>
+            )}
+            {preview?.missing !== undefined && preview.brings && (
+              <p className="small learner-text">{preview.brings.join(', ')}</p>
+            )}
+          </>
+        )}
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,84 @@
+/** What the gallery can be narrowed to, beside its groups and its search. */
+import type { MakerInfo } from '~core/exercises/catalogue';
+import type { Preview } from '~/workers/part-builder';
+
+export interface Filter {
+  readonly id: string;
+  readonly label: string;
+  readonly keeps: (info: MakerInfo, preview: Preview | undefined) => boolean;
+}
+
+export interface FilterGroup {
+  readonly name: string;
+  readonly filters: readonly Filter[];
+}
+
+const cutOut = new Set(['sort', 'build']);
+const withPartner = new Set(['speak']);
+const cards = new Set(['pairs', 'two-sided-cards']);
+const shared = new Set(['roll-and-read', 'fluency-grid', 'dictation', 'pairs', 'onset-rime-wheel']);
+
+const has = (info: MakerInfo, word: string) =>
+  `${info.needs} ${info.description}`.toLowerCase().includes(word);
+
+/** Shown until it is known how long it takes. */
+const minutes = (preview: Preview | undefined) =>
+  preview?.missing === undefined ? preview?.minutes : undefined;
+
+export const filterGroups: readonly FilterGroup[] = [
+  {
+    name: 'How',
+    filters: [
+      {
+        id: 'write',
+        label: 'written on the sheet',
+        keeps: ({ id, interaction }) => !cutOut.has(interaction) && !cards.has(id),
+      },
+      {
+        id: 'cut',
+        label: 'cut out and laid',
+        keeps: ({ id, interaction }) => cutOut.has(interaction) || cards.has(id),
+      },
+      {
+        id: 'partner',
+        label: 'with a partner',
+        keeps: ({ id, interaction }) => withPartner.has(interaction) || shared.has(id),
+      },
+    ],
+  },
+  {
+    name: 'Made from',
+    filters: [
+      {
+        id: 'words',
+        label: 'words',
+        keeps: ({ words, needsText }) => words !== 'none' && !needsText,
+      },
+      { id: 'pictures', label: 'pictures', keeps: (info) => has(info, 'picture') },
+      {
+        id: 'sentences',
+        label: 'sentences',
+        keeps: ({ usesSentences, needsText }) => usesSentences && !needsText,
+      },
+      { id: 'text', label: 'a text', keeps: ({ needsText }) => needsText },
+    ],
+  },
+  {
+    name: 'Minutes',
+    filters: [
+      { id: 'short', label: 'ten or fewer', keeps: (_, preview) => (minutes(preview) ?? 1) <= 10 },
+      { id: 'long', label: 'more than ten', keeps: (_, preview) => (minutes(preview) ?? 11) > 10 },
+    ],
+  },
+];
+
+/** Within a group any, over the groups all. */
+export const passes = (
+  chosen: ReadonlySet<string>,
+  info: MakerInfo,
+  preview: Preview | undefined,
+): boolean =>
+  filterGroups.every(({ filters }) => {
+    const wanted = filters.filter(({ id }) => chosen.has(id));
+    return wanted.length === 0 || wanted.some((filter) => filter.keeps(info, preview));
+  });
