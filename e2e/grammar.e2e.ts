@@ -40,7 +40,7 @@ test('a form is lit in a text, counted, and becomes an exercise with its key', a
 test('own sentences become another form, a shortage is named, and the change is undone', async () => {
   const desk = await Desk.withDemo('/lessons/fernhill-if-lesson');
   const { page } = desk;
-  await addFromGallery(page, 'Get ready', 'Same sentence, another form');
+  await addFromGallery(page, 'Get ready', 'Same sentence, other form');
   const paper = page.locator('.paper-stack');
   await paper.getByText('Active to passive').first().waitFor();
   await page.getByRole('combobox', { name: /^About/ }).selectOption('question');

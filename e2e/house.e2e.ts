@@ -116,7 +116,7 @@ async function context(desk: Desk) {
 test.each<[string, string, RegExp]>([
   ['/words', 'the menu of lists', /^Lists$/],
   ['/words', 'the classes', /^Kestrels/],
-  ['/lessons/fernhill-if-lesson', 'what can be added', /^More for Get ready$/],
+  ['/lessons/fernhill-if-lesson', 'what can be added', /^More for Look back$/],
   ['/texts', 'the classes over the texts', /^Kestrels/],
 ])('%s: %s, opened, has no violations', async (path, name, button) => {
   const desk = await Desk.withDemo(path);

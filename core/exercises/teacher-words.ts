@@ -86,9 +86,11 @@ const tokensOf = (text: string) =>
     .split(/[^\p{L}\p{N}']+/u)
     .filter(Boolean);
 
-/** True where a word of the text begins as was typed: “flash” finds “flashcards”. */
+/** True where a word of the text begins as was typed, one or many: “flash” finds “flashcards”. */
 const begins = (words: readonly string[], typed: string) =>
-  words.some((word) => word.startsWith(typed));
+  words.some(
+    (word) => word.startsWith(typed) || (typed.endsWith('s') && word === typed.slice(0, -1)),
+  );
 
 /** How well a maker answers what was typed; 0 where it does not. */
 function scoreOf(info: MakerInfo, typed: readonly string[]): number {

@@ -56,8 +56,8 @@ export function compose(
     const before = known.get(growth);
     if (before) return before;
     const made = make(growth);
-    const { pages, broken } = paginate(made.blocks, paper, columns);
-    const tried = { ...made, growth, set: pages, broken };
+    const { pages, broken, problems } = paginate(made.blocks, paper, columns);
+    const tried = { ...made, growth, set: pages, broken: broken + problems.length };
     known.set(growth, tried);
     return tried;
   };

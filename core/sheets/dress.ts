@@ -53,12 +53,23 @@ const indented = (block: Block): Block => ({
   marks: block.marks.map((mark) => moveMark(mark, FRAME, 0)),
 });
 
+/** The first two items stay together, and the last two: none begins or ends a page alone. */
+function inCompany(blocks: readonly Block[]): readonly Block[] {
+  const items = blocks.flatMap((block, index) => (block.loose ? [index] : []));
+  if (items.length < 4) return blocks;
+  const kept = new Set([items[0], items.at(-2)]);
+  return blocks.map((block, index) => (kept.has(index) ? { ...block, keepWithNext: true } : block));
+}
+
 /**
  * The blocks of a face as the look dresses them.
  *
  * @param style of the page; the blocks were set in `innerStyle` of it
  */
-export function dressed(blocks: readonly Block[], style: SheetStyle): readonly Block[] {
+export const dressed = (blocks: readonly Block[], style: SheetStyle): readonly Block[] =>
+  inCompany(inDress(blocks, style));
+
+function inDress(blocks: readonly Block[], style: SheetStyle): readonly Block[] {
   switch (style.look) {
     case 'young':
       return blocks.map((block) => (block.loose ? ruledUnder(block, style, true) : block));

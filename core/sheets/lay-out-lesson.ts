@@ -4,7 +4,7 @@ import type { Exercise } from '../exercises/making/exercise';
 import type { Answers } from '../paper/face';
 import type { Block } from '../paper/paginate';
 import type { SheetLayout } from '../paper/sheet-layout';
-import { sheetStyle, type SheetStyle } from '../paper/style';
+import { COLUMN_GAP, sheetStyle, type SheetStyle } from '../paper/style';
 import { textBlock } from '../paper/text-block';
 import { compose, type Made } from './compose';
 import { dressed, innerStyle } from './dress';
@@ -104,11 +104,20 @@ function keysOf(
   numberOf: (exercise: Exercise) => number,
   style: SheetStyle,
 ): Block[] {
+  const half = { ...style, width: (style.width - COLUMN_GAP) / 2 };
   const keys = exercises.flatMap((exercise): Block[] => {
-    const answers = keyFace(exercise, style);
-    if (answers.length === 0) return [];
+    const narrow = keyFace(exercise, half);
+    if (narrow.length === 0) return [];
+    // Lists stand in two columns; a grid or a table needs the whole width.
+    const listed = narrow.every(({ marks }) =>
+      marks.every(({ kind }) => kind === 'text' || kind === 'line'),
+    );
+    const sized = listed ? half : style;
+    const answers = (listed ? narrow : keyFace(exercise, style)).map((block) =>
+      listed ? block : { ...block, wide: true },
+    );
     return [
-      textBlock(`${numberOf(exercise)}. ${exercise.title}`, style, {
+      textBlock(`${numberOf(exercise)}. ${exercise.title}`, sized, {
         size: style.small * 1.35,
         weight: 700,
         role: 'heading',
@@ -121,7 +130,10 @@ function keysOf(
   });
   return keys.length === 0
     ? []
-    : [titleBlock(`Key: ${title}`, { ...style, title: style.body * 1.2 }), ...keys];
+    : [
+        { ...titleBlock(`Key: ${title}`, { ...style, title: style.body * 1.2 }), wide: true },
+        ...keys,
+      ];
 }
 
 /**
@@ -168,7 +180,8 @@ export function layOutLesson(
       problems: composed.problems,
     });
   });
-  const style = sheetStyle(profile);
+  const wide = sheetStyle(profile);
+  const style = { ...wide, width: (wide.width - COLUMN_GAP) / 2 };
   const ownKeys = pieces.flatMap((piece) =>
     isExercise(piece)
       ? []
@@ -177,10 +190,11 @@ export function layOutLesson(
   const keys = finishSheet({
     title,
     style,
-    layout: {},
+    layout: { columns: 2 },
+    written: true,
     footer,
     learner: [],
-    key: keysOf(title, [...numbers.keys()], numberOf, style),
+    key: keysOf(title, [...numbers.keys()], numberOf, wide),
     parts: ['key'],
     problems: [],
   });

@@ -235,6 +235,7 @@ export function Gallery(props: GalleryProps) {
           <p className="quiet">Point at an exercise to see it large.</p>
         ) : (
           <>
+            <h2>{large.name}</h2>
             <div className="gallery__page">
               {preview === undefined ? (
                 <span className="gallery-card__wait" />
@@ -290,7 +291,6 @@ export function Gallery(props: GalleryProps) {
                 )}
               </Button>
             </div>
-            <h2>{large.name}</h2>
             <p>{large.description}</p>
             {why.length > 0 && <p className="small">Fits: {why.join(', ')}.</p>}
             {preview?.missing === undefined && preview !== undefined && (

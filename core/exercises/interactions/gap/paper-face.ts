@@ -237,17 +237,23 @@ function bankBlocks(task: GapTask, style: SheetStyle): Block[] {
 }
 
 /** The learner's sheet: the bank, then the items in as many columns (two at most) as their width allows. */
+/** On small paper a gap has less room, as far as a hand can still write in it. */
+const NARROWER = [1, 0.85, 0.72, 0.6];
+
 export function gapPaper(
   given: GapTask,
-  style: SheetStyle,
+  wished: SheetStyle,
   answers: Answers,
   needs: GapPaper,
 ): Face {
-  if (given.crossing) return crossingPaper(given, given.crossing, style, answers);
+  if (given.crossing) return crossingPaper(given, given.crossing, wished, answers);
   const plain: SizedTask = { ...given, letters: gapLetters(given, needs), pictures: {} };
   const pictured: SizedTask = { ...plain, pictures: shownPictures(given, needs) };
-  const fits = pictured.items.every((item) => itemWidth(item, pictured, style) <= style.width);
-  const task = fits ? pictured : plain;
+  const fits = (task: SizedTask, style: SheetStyle) =>
+    task.items.every((item) => itemWidth(item, task, style) <= style.width);
+  const task = fits(pictured, wished) ? pictured : plain;
+  const narrower = NARROWER.map((share) => ({ ...wished, letterRoom: wished.letterRoom * share }));
+  const style = narrower.find((each) => fits(task, each)) ?? wished;
   if (task.sentences) return sentencePaper(task, style, answers, task.letters);
   const widest = Math.max(0, ...task.items.map((item) => itemWidth(item, task, style)));
   const columns = widest <= style.width / 2 - 4 ? 2 : 1;

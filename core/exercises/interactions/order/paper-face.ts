@@ -58,7 +58,9 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
   marks.push({ kind: 'line', x1: from, y1: baseline, x2: style.width, y2: baseline, width: 0.35 });
   if (worked) {
     const text = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
-    marks.push(textAt(from + 2, baseline - 1, text, style, { grey: true }));
+    const wide = Math.max(1, textWidth(text, style.font, 400, style.body));
+    const size = Math.min(style.body, (style.body * (style.width - from - 3)) / wide);
+    marks.push(textAt(from + 2, baseline - 1, text, style, { size, grey: true }));
   }
   return {
     height,
@@ -89,7 +91,10 @@ function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked
   const line = y + cell + style.lineRoom;
   marks.push({ kind: 'line', x1: NUMBER_ROOM, y1: line, x2: style.width, y2: line, width: 0.35 });
   if (worked) {
-    marks.push(textAt(NUMBER_ROOM + 1, line - 1, item.key.join(' '), style, { grey: true }));
+    const text = item.key.join(' ');
+    const wide = Math.max(1, textWidth(text, style.font, 400, style.body));
+    const size = Math.min(style.body, (style.body * (style.width - NUMBER_ROOM - 2)) / wide);
+    marks.push(textAt(NUMBER_ROOM + 1, line - 1, text, style, { size, grey: true }));
   }
   return {
     height: line + 4,

@@ -79,25 +79,23 @@ function boxRows(
   // Every box is as high as the fullest needs, so that its size gives nothing away.
   const needed = Math.ceil(most / abreast) * card.height + 3;
   const body = Math.min(Math.max(needed, perRow === 1 ? 20 : 40), 110) * style.stretch;
+  // The cards as they lie when they are glued in: as high as lets all of a box stand in it.
+  const step = Math.min(card.height, body / Math.max(1, Math.ceil(most / abreast)));
   const cardsOf = (home: string, x: number): PageMark[] =>
     task.cards
       .filter((each) => each.home === home)
-      .map((each, place) =>
-        textAt(
-          x + 2 + (place % abreast) * card.width,
-          header + (Math.floor(place / abreast) + 0.65) * card.height,
+      .map((each, place) => {
+        const room = Math.min(card.width, (width - 2) / abreast) - 2;
+        const wide = Math.max(1, textWidth(each.text, style.font, 400, style.body));
+        const size = Math.min(style.body, (style.body * room) / wide, step * 0.85);
+        return textAt(
+          x + 2 + ((place % abreast) * (width - 2)) / abreast,
+          header + (Math.floor(place / abreast) + 0.7) * step,
           each.text,
           style,
-          {
-            size: Math.min(
-              style.body,
-              (style.body * (width - 4)) /
-                Math.max(1, textWidth(each.text, style.font, 400, style.body)),
-            ),
-            grey: true,
-          },
-        ),
-      );
+          { size, grey: true },
+        );
+      });
   const rows: Block[] = [];
   for (let from = 0; from < task.headings.length; from += perRow) {
     const marks: PageMark[] = [];

@@ -29,6 +29,10 @@ import { readAs, spokenGaps } from '../../../paper/reading';
 
 const SCENE_HEIGHT = 75;
 
+/** Lines that stay together with their question, and those that begin a longer piece. */
+const WHOLE_LINES = 6;
+const FIRST_LINES = 3;
+
 /** The picture that all items are about, as large as its shape and the page allow, in the middle. */
 function sceneBlock(scene: Scene | undefined, style: SheetStyle): Block[] {
   if (scene === undefined) return [];
@@ -138,6 +142,39 @@ function longItem(
     name: `The question “${item.word}”`,
     loose: true,
   };
+}
+
+/** A long piece of writing begins with its question and goes on line by line, over the page where it must. */
+function longItems(
+  item: WriteItem,
+  index: number,
+  style: SheetStyle,
+  worked: boolean,
+  lines: number,
+): Block[] {
+  const answered = worked && item.answer !== '';
+  if (answered || lines <= WHOLE_LINES) return [longItem(item, index, style, worked, lines)];
+  const first = longItem(item, index, style, worked, FIRST_LINES);
+  const line: Block = {
+    height: style.lineRoom,
+    marks: [
+      {
+        kind: 'line',
+        x1: NUMBER_ROOM,
+        y1: style.lineRoom * 0.85,
+        x2: style.width,
+        y2: style.lineRoom * 0.85,
+        width: 0.35,
+      },
+    ],
+    name: 'A line to write on',
+  };
+  const { loose: _, ...begins } = first;
+  return [
+    { ...begins, height: first.height - 3 },
+    ...Array.from({ length: lines - FIRST_LINES }, () => line),
+    { height: 3, marks: [] },
+  ];
 }
 
 /** True where less than half of the line would be left to write on, or too little for the answer. */
@@ -262,7 +299,7 @@ export function writePaper(
     if (handwriting === undefined && isLong(item, style)) {
       return [
         ...passageBlocks(item.passage, style),
-        longItem(item, index, style, isAnswered(answers, index), lines),
+        ...longItems(item, index, style, isAnswered(answers, index), lines),
       ];
     }
     if (handwriting === undefined && item.passage !== undefined) {

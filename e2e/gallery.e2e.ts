@@ -1,0 +1,113 @@
+import { afterAll, expect, test } from 'vitest';
+import { expectNoViolations } from './axe';
+import { closeBrowser, Desk } from './desk';
+
+afterAll(closeBrowser);
+
+async function openGallery(size?: { width: number; height: number }): Promise<Desk> {
+  const desk = await Desk.withDemo('/lessons', size);
+  const { page } = desk;
+  await page.getByRole('link', { name: 'Long a in the storm log' }).click();
+  await page.locator('.paper-stack .paper-page').first().waitFor();
+  await page.getByRole('link', { name: 'Add to Alone' }).click();
+  await page.getByRole('heading', { name: /^Add to Alone, with these 13 words/ }).waitFor();
+  return desk;
+}
+
+test('exercises are seen made of the lesson’s words, and taken by the mouse', async () => {
+  const desk = await openGallery();
+  const { page } = desk;
+  await page.locator('.gallery-card .paper-page').first().waitFor();
+  await expectNoViolations(page, 'the gallery');
+
+  // What cannot be made says what is missing; what can be brought is brought by one click.
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('soft c');
+  const card = page.locator('.gallery-card--missing', { hasText: 'Sort by hard and soft' });
+  await card.waitFor();
+  await card.getByRole('button').focus();
+  await page.getByRole('button', { name: /^Bring \d+ words and add it/ }).waitFor();
+
+  // In the teacher's words.
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('anagrams');
+  const found = page.getByRole('button', { name: 'Put the letters in order', exact: true });
+  await found.waitFor();
+  await page.locator('.gallery__large .paper-page').waitFor();
+  await found.click();
+  await page.waitForURL(/[?]part=/);
+  await page
+    .locator('.paper-stack')
+    .getByRole('heading', { name: 'Put the letters in order' })
+    .waitFor();
+
+  // It stands among those used last.
+  await page.getByRole('link', { name: 'Add to Alone' }).click();
+  await page.getByRole('button', { name: /^Used last/ }).click();
+  await page.getByRole('button', { name: 'Put the letters in order', exact: true }).waitFor();
+  await desk.close();
+});
+
+test('arrow keys move among the cards, Enter takes one', async () => {
+  const desk = await openGallery();
+  const { page } = desk;
+  const names = page.locator('[data-maker]');
+  await names.nth(1).waitFor();
+  await page.locator('.gallery-card .paper-page').nth(1).waitFor();
+  await names.first().focus();
+  await page.keyboard.press('ArrowRight');
+  const second = (await names.nth(1).textContent()) ?? '';
+  expect(await page.evaluate(() => document.activeElement?.textContent)).toBe(second);
+  await page.locator('.gallery__large').getByRole('heading', { name: second }).waitFor();
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/[?]part=/);
+  await desk.close();
+});
+
+test('on a phone a touch shows an exercise, and a button adds it', async () => {
+  const desk = await openGallery({ width: 390, height: 800 });
+  const { page } = desk;
+  await page.locator('.gallery-card .paper-page').first().waitFor();
+  const card = page.locator('[data-maker="crossword"]');
+  await card.scrollIntoViewIfNeeded();
+  await card.dispatchEvent('click', { pointerType: 'touch' });
+  await page.locator('.gallery__large').getByRole('heading', { name: 'Crossword' }).waitFor();
+  expect(page.url()).toContain('/add');
+  await page.getByRole('button', { name: 'Add it', exact: true }).click();
+  await page.waitForURL(/[?]part=/);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await desk.close();
+});
+
+test('a sheet changes its look, closes with a strip, and writes its answers in', async () => {
+  const desk = await Desk.withDemo('/lessons');
+  const { page } = desk;
+  await page.getByRole('link', { name: 'Long a in the storm log' }).click();
+  const paper = page.locator('.paper-stack');
+  await paper.locator('.paper-page').first().waitFor();
+  await page.getByText('Paper and print').click();
+  await page.getByRole('combobox', { name: /^Look/ }).selectOption('log');
+  await paper.getByText('Observer').waitFor();
+  await page.getByRole('combobox', { name: 'At the end of the sheet' }).selectOption('can-do');
+  await paper.getByText(/^I can read and spell words/).waitFor();
+  await page.getByRole('combobox', { name: 'Key', exact: true }).selectOption('written');
+  await page.getByRole('button', { name: 'Key', exact: true }).click();
+  await paper.getByRole('heading', { name: /^Key: Write the missing/ }).waitFor();
+  await paper.getByText('drain', { exact: false }).first().waitFor({ state: 'attached' });
+  await expectNoViolations(page, 'a sheet in the look of the log');
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await desk.close();
+});
+
+test('a whole lesson shares its pages, or folds into a booklet', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-station-lesson');
+  const { page } = desk;
+  await page.locator('.paper-stack .paper-page').first().waitFor();
+  const scope = page.getByRole('combobox', { name: 'What to print' });
+  await scope.selectOption('shared');
+  const said = page.getByRole('status').filter({ hasText: /pages, was \d+/ });
+  await said.waitFor();
+  const [now = 0, was = 0] = ((await said.textContent()) ?? '').match(/\d+/g)?.map(Number) ?? [];
+  expect(now).toBeLessThanOrEqual(was * 0.6);
+  await scope.selectOption('booklet');
+  await page.getByText('turned over the short edge').waitFor();
+  await desk.close();
+});
