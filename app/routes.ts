@@ -10,6 +10,7 @@ export default [
   route('speech', 'routes/speech.ts'),
   route('meaning', 'routes/meaning.ts'),
   route('lessons', 'routes/lessons.tsx'),
+  route('lessons/new', 'routes/new-lesson.tsx'),
   route('lessons/:lessonId', 'routes/lesson.tsx'),
   route('lessons/:lessonId/add', 'routes/gallery.tsx'),
   route('texts', 'routes/texts.tsx'),

@@ -22,7 +22,7 @@ test('exercises are seen made of the lesson’s words, and taken by the mouse', 
 
   // What cannot be made says what is missing; what can be brought is brought by one click.
   await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('soft c');
-  const card = page.locator('.gallery-card--missing', { hasText: 'Sort by hard and soft' });
+  const card = page.locator('.gallery-card--missing', { hasText: 'Sort hard and soft c or g' });
   await card.waitFor();
   await card.getByRole('button').focus();
   await page.getByRole('button', { name: /^Bring \d+ words and add it/ }).waitFor();

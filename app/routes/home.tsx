@@ -1,16 +1,57 @@
-import { Link, useRouteLoaderData } from 'react-router';
+import { useRouteLoaderData } from 'react-router';
 import type { Route } from './+types/home';
 import type { clientLoader as rootLoader } from '~/root';
+import { partsOf } from '~core/records/lesson';
+import { besideWords } from '~core/lists/beside-words';
+import { materialOf } from '~core/texts/reading/text-material';
+import { lastTouched, undo } from '~/storage/change';
+import {
+  focusClass,
+  lessonsOfClass,
+  listsOfClass,
+  setFocusClass,
+  textsOfClass,
+} from '~/storage/repository';
+import { DeskTop } from '~/workspaces/home/DeskTop';
 import { Start } from '~/workspaces/Start';
-import { lessonsOfClass, listsOfClass, focusClass, setFocusClass } from '~/storage/repository';
-import { undo } from '~/storage/change';
 import { answer, unknownIntent } from './action-answer';
 
+/** What was worked on last first; what was never touched keeps its order. */
+const latestFirst = <Item extends { readonly id: string }>(
+  items: readonly Item[],
+  table: string,
+  touched: ReadonlyMap<string, number>,
+) => {
+  const at = ({ id }: Item) => touched.get(`${table}/${id}`) ?? 0;
+  return [...items].sort((one, other) => at(other) - at(one));
+};
+
 export async function clientLoader() {
-  const focus = await focusClass();
-  if (!focus) return { lists: [], lessons: [] };
-  const [lists, lessons] = await Promise.all([listsOfClass(focus.id), lessonsOfClass(focus.id)]);
-  return { lists, lessons };
+  const profile = await focusClass();
+  if (!profile) return null;
+  const [lists, lessons, texts, touched] = await Promise.all([
+    listsOfClass(profile.id),
+    lessonsOfClass(profile.id),
+    textsOfClass(profile.id),
+    lastTouched(),
+  ]);
+  return {
+    profile,
+    lessons: latestFirst(lessons, 'lessons', touched).map((lesson) => ({
+      lesson,
+      at: touched.get(`lessons/${lesson.id}`),
+      // Its first exercise is what is seen of it.
+      first: partsOf(lesson).find(({ kind }) => kind === 'exercise'),
+    })),
+    lists: latestFirst(lists, 'lists', touched),
+    texts: latestFirst(texts, 'texts', touched).map(({ id, title }) => ({ id, title })),
+    context: {
+      profile,
+      footer: profile.name,
+      beside: besideWords(lists),
+      texts: Object.fromEntries(texts.map((text) => [text.id, materialOf(text)])),
+    },
+  };
 }
 
 type Intent = { intent: 'undo'; id?: number } | { intent: 'focus'; id: string };
@@ -31,38 +72,6 @@ export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function Home({ loaderData }: Route.ComponentProps) {
   const root = useRouteLoaderData<typeof rootLoader>('root');
-  if (!root?.focus) return <Start />;
-  const { lists, lessons } = loaderData;
-  return (
-    <div className="page">
-      <h1>{root.focus.name} today</h1>
-      <div className="tiles mt-3">
-        <section className="card-paper">
-          <h2 className="h5">Find words</h2>
-          <p>Choose a sound and keep the words your class can read.</p>
-          <Link className="btn btn-primary" to="/words">
-            Find words
-          </Link>
-        </section>
-        {lists.map((list) => (
-          <section className="card-paper" key={list.id}>
-            <h2 className="h5">{list.name}</h2>
-            <p className="learner-text">{list.words.slice(0, 8).join(' · ') || 'No words yet.'}</p>
-            <Link className="btn btn-outline-dark" to={`/words?list=${list.id}`}>
-              Open the list
-            </Link>
-          </section>
-        ))}
-        {lessons.map((lesson) => (
-          <section className="card-paper" key={lesson.id}>
-            <h2 className="h5">{lesson.title}</h2>
-            <p>{lesson.objective}</p>
-            <Link className="btn btn-outline-dark" to={`/lessons/${lesson.id}`}>
-              Open the lesson
-            </Link>
-          </section>
-        ))}
-      </div>
-    </div>
-  );
+  if (!root?.focus || !loaderData) return <Start />;
+  return <DeskTop {...loaderData} />;
 }

@@ -28,16 +28,21 @@ export default function Lessons({ loaderData }: Route.ComponentProps) {
   if (lessons.length === 0) {
     return (
       <Empty title={`No lesson for ${profile.name} yet`}>
-        <p>A lesson begins with words. Find some, keep them in a list, and press Make a lesson.</p>
-        <Link className="btn btn-primary" to="/words">
-          Find words
+        <p>A lesson begins with words, a text, a grammar target, a picture or an empty page.</p>
+        <Link className="btn btn-primary" to="/lessons/new">
+          New lesson
         </Link>
       </Empty>
     );
   }
   return (
     <div className="page">
-      <h1>Lessons for {profile.name}</h1>
+      <div className="d-flex flex-wrap gap-3 align-items-center justify-content-between">
+        <h1 className="mb-0">Lessons for {profile.name}</h1>
+        <Link className="btn btn-primary" to="/lessons/new">
+          New lesson
+        </Link>
+      </div>
       <div className="tiles mt-3">
         {lessons.map((lesson) => {
           const exercises = partsOf(lesson).filter((part) => part.kind === 'exercise').length;

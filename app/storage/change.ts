@@ -228,6 +228,20 @@ export async function lastChange(): Promise<Change | undefined> {
     .first();
 }
 
+/** Changes that are looked through for what was worked on last. */
+const LOOKED_THROUGH = 200;
+
+/** When each record was changed last, by `table/id`, in milliseconds since 1970; the latest of them only. */
+export async function lastTouched(): Promise<ReadonlyMap<string, number>> {
+  const latest = await database.changes.reverse().limit(LOOKED_THROUGH).toArray();
+  const found = new Map<string, number>();
+  for (const { at, touched, undone } of latest) {
+    if (undone === 1) continue;
+    for (const place of touched) if (!found.has(place)) found.set(place, at);
+  }
+  return found;
+}
+
 /** What was undone last in this tab, with how many undoings there were: another count is news. */
 let lastUndone: { readonly label: string; readonly count: number } | undefined;
 export const whatWasUndone = () => lastUndone;

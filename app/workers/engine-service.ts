@@ -6,6 +6,7 @@ import type { ExerciseRecipe } from '~core/exercises/make-exercise';
 import { startWords } from '~core/exercises/start-words';
 import type { Lesson } from '~core/records/lesson';
 import { planLesson } from '~core/lessons/plan-lesson';
+import { startLesson, type LessonStart } from '~core/lessons/start-lesson';
 import type { ListGrouping, WordList } from '~core/lists/word-list';
 import { checkWord, showGrapheme, type WordReach } from '~core/reach/check-word';
 import { findTargetSound, spellingsOf } from '~core/search/target-sound';
@@ -310,6 +311,23 @@ export class Engine {
     };
     return JSON.parse(
       JSON.stringify(planLesson({ list, class: profile, lexicon: this.lexicon, newId, seed })),
+    ) as Lesson;
+  }
+
+  /** The lesson that a start gives; `ids` are new ids for it and its parts. */
+  startLesson(
+    start: LessonStart,
+    profile: ClassProfile,
+    ids: readonly string[],
+    seed: number,
+    meanings?: Meanings,
+  ): Lesson {
+    const left = [...ids];
+    const newId = () => left.pop() ?? `${ids[0]}-${seed}`;
+    return JSON.parse(
+      JSON.stringify(
+        startLesson({ start, class: profile, lexicon: this.lexicon, meanings, newId, seed }),
+      ),
     ) as Lesson;
   }
 

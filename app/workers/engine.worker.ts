@@ -20,6 +20,7 @@ import type { ReadingText } from '~core/texts/reading-text';
 import syllablesUrl from '../../data/packs/syllables.pack?url';
 import { openEngine, type Engine } from './engine-service';
 import { TextService } from './text-service';
+import type { LessonStart } from '~core/lessons/start-lesson';
 import type { FitInput } from '~core/exercises/fits-best';
 import type { PartContext, PartRecipe } from './part-builder';
 
@@ -153,6 +154,15 @@ const service = {
     return engine.parts.copies(part, parts, context, await meaningsFor([part, ...parts]));
   },
   plan: async (...input: Input<'plan'>) => (await engineOf(input[1])).plan(...input),
+  startLesson: async (
+    start: LessonStart,
+    profile: ClassProfile,
+    ids: readonly string[],
+    seed: number,
+  ) => {
+    const [engine, known] = await Promise.all([engineOf(profile), meanings()]);
+    return engine.startLesson(start, profile, ids, seed, known);
+  },
   demo: async () => (await engineOf(undefined)).demo(),
   size: async () => (await engineOf(undefined)).size,
   /** The likeliest short meaning of each word that has one. */

@@ -30,7 +30,7 @@ export function canDoOf(exercise: Closed): string {
   const maker = findMaker(exercise.maker);
   const words = shortWords(exercise);
   const like = words.length >= 2 ? ` like ${joinList(words.slice(0, 2), 'and')}` : '';
-  const target = exercise.parameters['target'];
+  const target = exercise.parameters['grammar'];
   switch (maker.group) {
     case 'Sounds and spelling':
       return `I can read and spell words${like}.`;

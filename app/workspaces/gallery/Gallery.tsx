@@ -85,10 +85,14 @@ export function Gallery(props: GalleryProps) {
   const recipeOf = useCallback(
     (maker: string): PartRecipe => {
       const info = makerInfo(maker);
+      // What can do without a text is asked about it where there are no words to use.
+      const reads =
+        info?.needsText === true ||
+        (info?.parameters['textId'] !== undefined && words.length === 0);
       return {
         maker,
         words: info?.needsText ? [] : words,
-        parameters: info?.needsText && text ? { textId: text.id } : {},
+        parameters: reads && text ? { textId: text.id } : {},
         seed: seeds[maker] ?? 1,
       };
     },

@@ -23,7 +23,7 @@ const materials: readonly TextMaterial[] = [
   ...poems.slice(0, 3).map(({ title, body }) => completeMaterial({ title, body })),
 ];
 const [, station] = demo as [TextMaterial, TextMaterial, TextMaterial];
-const reading = makers.filter((maker) => maker.needsText === true);
+const reading = makers.filter(({ group }) => group === 'Reading');
 const make = (maker: string, material: TextMaterial | undefined, seed = 1, parameters = {}) =>
   makeExercise({ maker, words: [], parameters, seed, reading: material }, lexicon, meanings);
 const flat = (text: string) => text.replace(/\s+/g, ' ');
@@ -113,6 +113,8 @@ describe.each(reading.map((maker) => [maker.id, maker] as const))('%s', (id) => 
   });
 
   test('without a text it says what to do', () => {
+    // A piece of writing can be about anything.
+    if (id === 'writing-task') return expect(make(id, undefined).short).toBeUndefined();
     expect(make(id, undefined).short).toMatch(/is made from a text. Choose one/);
   });
 });

@@ -39,7 +39,8 @@ export default readingMaker({
     'So many words, with words that must be used: the learner’s text is checked against both.',
   interaction: 'write',
   parameters: declared,
-  needs: 'a text',
+  needs: 'a text, or what to write in your own words',
+  textOptional: true,
   fewest: 1,
   asks: [],
   title: 'Now write',
@@ -51,9 +52,11 @@ export default readingMaker({
     const required = values.required ?? passage.keywords.slice(0, 4);
     const topic =
       values.topic ||
-      (given.kind === 'poem'
-        ? `Write a text of your own in answer to “${given.title}”.`
-        : `Write about “${given.title}” for someone who has not read it.`);
+      (given.title === ''
+        ? 'Write about something that you saw, heard or did this week.'
+        : given.kind === 'poem'
+          ? `Write a text of your own in answer to “${given.title}”.`
+          : `Write about “${given.title}” for someone who has not read it.`);
     return {
       notes: fewest > most ? ['The fewest words are more than the most. Change one of them.'] : [],
       ...written(

@@ -31,6 +31,8 @@ export interface ReadingMakerSettings extends Pick<
   readonly parameters?: Parameters;
   /** Fewest items of a version with fewer of them. */
   readonly fewest?: number;
+  /** It does without a text as well: `text` is then empty. */
+  readonly textOptional?: boolean;
   /** What it needs to know of the language; to read its sentences where it is not said. */
   readonly asks?: readonly Ability[];
   /** The task, and in plain sentences what could not be made. */
@@ -54,6 +56,20 @@ function passageOf(text: TextMaterial, lexicon: Lexicon): Passage {
   return passage;
 }
 
+/** Nothing to read. */
+const noText: TextMaterial = {
+  title: '',
+  credit: '',
+  author: '',
+  kind: 'prose',
+  body: '',
+  glosses: [],
+  boxed: [],
+  settled: [],
+  annotations: [],
+  methods: [],
+};
+
 /** A maker from a text. */
 export function readingMaker(settings: ReadingMakerSettings): Maker {
   const {
@@ -65,6 +81,7 @@ export function readingMaker(settings: ReadingMakerSettings): Maker {
     asks,
     usual,
     printable = true,
+    textOptional = false,
     parameters: own = {},
     ...rest
   } = settings;
@@ -81,15 +98,21 @@ export function readingMaker(settings: ReadingMakerSettings): Maker {
     group: 'Reading',
     fewestWords: fewest,
     usesWords: false,
-    needsText: true,
+    needsText: !textOptional,
     ...(needsMeanings ? { needsMeanings } : {}),
     asks: asks ?? ['tagging'],
     workedByDefault: settings.workedByDefault ?? false,
     make(input): MakerOutput {
       const { parameters, text, lexicon } = input;
-      if (text === undefined) throw new Error(`${maker.name} was asked to work without a text.`);
+      const about = text ?? (textOptional ? noText : undefined);
+      if (about === undefined) throw new Error(`${maker.name} was asked to work without a text.`);
       const wanted = read({ count: howMany() }, parameters).count ?? usual ?? 0;
-      const made = make({ ...input, text, wanted, passage: passageOf(text, lexicon) });
+      const made = make({
+        ...input,
+        text: about,
+        wanted,
+        passage: passageOf(about, lexicon),
+      });
       return {
         title: parameters.title ?? made.title ?? title,
         instruction: parameters.instruction ?? made.instruction ?? instruction,
