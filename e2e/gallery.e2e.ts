@@ -20,12 +20,13 @@ test('exercises are seen made of the lesson’s words, and taken by the mouse', 
   await page.locator('.gallery-card .paper-page').first().waitFor();
   await expectNoViolations(page, 'the gallery');
 
-  // What cannot be made says what is missing; what can be brought is brought by one click.
+  // What cannot be made stays, and says what is missing.
   await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('soft c');
   const card = page.locator('.gallery-card--missing', { hasText: 'Sort hard and soft c or g' });
   await card.waitFor();
   await card.getByRole('button').focus();
-  await page.getByRole('button', { name: /^Bring \d+ words and add it/ }).waitFor();
+  await page.locator('.gallery__missing', { hasText: 'words' }).waitFor();
+  await page.getByRole('button', { name: 'Add it, and set it up there' }).waitFor();
 
   // In the teacher's words.
   await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('anagrams');
