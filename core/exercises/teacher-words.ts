@@ -9,6 +9,7 @@ import { catalogue, type MakerInfo } from './catalogue';
  */
 const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['flash cards flashcards word cards', ['two-sided-cards', 'pairs']],
+  ['bingo lotto housie', ['bingo-boards']],
   ['memory game concentration snap pelmanism', ['pairs']],
   ['cloze gap fill gapfill fill in the blanks missing words', ['sentence-gaps', 'text-word-box']],
   ['multiple choice quiz test', ['choose-meaning', 'picture-to-word', 'fitting-phrase']],

@@ -73,7 +73,8 @@ describe('what a version changes', () => {
   test('stretch asks for more of the same skill', () => {
     const said = new Map(
       makers
-        .filter(({ needsText }) => needsText !== true)
+        // A piece of writing is read, not marked.
+        .filter(({ needsText, id }) => needsText !== true && id !== 'writing-task')
         .map(({ id }) => [
           id,
           make(id, 'stretch').instruction.replace(make(id, 'core').instruction, '').trim(),

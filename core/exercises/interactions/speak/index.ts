@@ -2,6 +2,7 @@
  * The speak interaction: something is said or read aloud, and a listener ticks
  * what was right. QTI 3 counterpart: uploadInteraction.
  */
+import type { DocumentNode } from '../../../paper/document';
 import type { Interaction } from '../kit/interaction';
 import { rowsOf } from '../kit/nodes';
 import { judge } from '../kit/verdict';
@@ -39,23 +40,33 @@ export const speak: Interaction<SpeakTask, SpeakResponse, SpeakPaper> = {
 
   size: ({ items }) => items.length,
   // A grid stays whole rows.
-  first: (task, count, { columns = GRID_COLUMNS }) => {
+  first: (task, count, { columns = GRID_COLUMNS, boards }) => {
+    // Every word of the boards is called.
+    if (boards) return task;
     const rows = Math.max(1, Math.ceil(count / columns));
     return { ...task, items: task.items.slice(0, rows * columns) };
   },
   canShowWorked: () => false,
   hasBank: () => false,
 
-  nodes: ({ items }, { columns = GRID_COLUMNS, dice = false }) => [
-    {
-      kind: 'table',
-      head: false,
-      rows: rowsOf(
-        items.map((item) => item.word),
-        columns,
-      ).map((row, index) => (dice ? [String(index + 1), ...row] : row)),
-    },
-  ],
+  nodes: ({ items }, { columns = GRID_COLUMNS, dice = false, boards, side = 3 }) => {
+    if (boards) {
+      return boards.flatMap((words, index): DocumentNode[] => [
+        { kind: 'heading', text: `Board ${index + 1}` },
+        { kind: 'table', head: false, rows: rowsOf(words, side) },
+      ]);
+    }
+    return [
+      {
+        kind: 'table',
+        head: false,
+        rows: rowsOf(
+          items.map((item) => item.word),
+          columns,
+        ).map((row, index) => (dice ? [String(index + 1), ...row] : row)),
+      },
+    ];
+  },
   namesQuestions: true,
   paper: (task, style, { needs }) => speakPaper(task, style, needs),
   key: speakKey,

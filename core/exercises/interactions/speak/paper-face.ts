@@ -7,6 +7,7 @@ import type { SheetStyle } from '../../../paper/style';
 import { textAt, type Face } from '../../../paper/face';
 import { textBlock } from '../../../paper/text-block';
 import { readAsCell } from '../../../paper/reading';
+import { boardsPaper, callersList } from './boards-face';
 
 const TICK = 4.5;
 const ROLL = 12;
@@ -14,8 +15,9 @@ const ROLL = 12;
 export function speakPaper(
   task: SpeakTask,
   style: SheetStyle,
-  { columns = GRID_COLUMNS, dice = false }: SpeakPaper,
+  { columns = GRID_COLUMNS, dice = false, boards, side = 3 }: SpeakPaper,
 ): Face {
+  if (boards) return boardsPaper(boards, side, style);
   const left = dice ? ROLL : 0;
   const width = (style.width - left) / columns;
   const height = Math.max(style.body * 2.2, 14) * style.stretch;
@@ -78,7 +80,8 @@ export function speakPaper(
   return { blocks, problems };
 }
 
-export function speakKey(task: SpeakTask, style: SheetStyle): Block[] {
+export function speakKey(task: SpeakTask, style: SheetStyle, { boards }: SpeakPaper): Block[] {
+  if (boards) return callersList(task, style);
   const lines = new Map(task.items.map((item) => [item.word, item.says]));
   const text = [...lines].map(([word, says]) => `${word} ${says}`).join('   ');
   return [textBlock(text, style, { size: style.small * 1.2, role: 'text', after: 2 })];

@@ -27,6 +27,9 @@ export interface SpeakPaper {
   readonly columns?: number;
   /** Rows begin with a number to roll (1 to 6). */
   readonly dice?: boolean;
+  /** Boards of so many squares a side instead of one grid: the items are the words to call. */
+  readonly boards?: readonly (readonly string[])[];
+  readonly side?: number;
 }
 
 /** Item id to whether the listener ticked it. */
