@@ -77,6 +77,12 @@ export const paginate = strictly('paginate', inputs.paginate, functions.paginate
 /** An exercise as the pages that print, for a class; `layout` says how its paper differs. */
 export const layOutSheet = strictly('layOutSheet', inputs.layOutSheet, functions.layOutSheet);
 
+/** A whole lesson as the pages that print: its exercises share pages, or are a booklet. */
+export const layOutLesson = strictly('layOutLesson', inputs.layOutLesson, functions.layOutLesson);
+
+/** The exercises that fit words and a stage of the lesson best, each with why. */
+export const fitsBest = strictly('fitsBest', inputs.fitsBest, functions.fitsBest);
+
 /** A sheet of blocks as the pages that print; an exercise block holds what `makeExercise` takes. */
 export const layOutBlocks = strictly('layOutBlocks', inputs.layOutBlocks, functions.layOutBlocks);
 

@@ -34,7 +34,10 @@ function make(maker: string, version?: Version) {
   return makeExercise({ ...recipe, words }, lexicon, meanings);
 }
 
-describe.each(makers.map(({ id }) => id))('%s in three versions', (id) => {
+// A piece of writing is read, not marked.
+const marked = makers.map(({ id }) => id).filter((id) => id !== 'writing-task');
+
+describe.each(marked)('%s in three versions', (id) => {
   test('each is keyed, and support asks less than core', () => {
     const outOf = (version?: Version) => {
       const { task } = make(id, version);

@@ -1,10 +1,15 @@
-/** Paper sizes in millimetres: ISO 216 A4 and A5, and ANSI Letter (8.5 × 11 inches) and its half. */
+/**
+ * Paper sizes in millimetres: ISO 216 A3, A4 and A5; ANSI Letter (8.5 × 11 inches), its half, and
+ * Tabloid (11 × 17 inches).
+ */
 
 export const paperNames = [
   'a4',
   'letter',
   'a5',
   'half-letter',
+  'a3',
+  'tabloid',
   'a4-landscape',
   'letter-landscape',
   'a5-landscape',
@@ -28,6 +33,8 @@ const upright = {
   a4: { name: 'a4', label: 'A4', width: 210, height: 297, margin: 18 },
   letter: { name: 'letter', label: 'Letter', width: 215.9, height: 279.4, margin: 18 },
   a5: { name: 'a5', label: 'A5', width: 148, height: 210, margin: 12 },
+  a3: { name: 'a3', label: 'A3', width: 297, height: 420, margin: 18 },
+  tabloid: { name: 'tabloid', label: 'Tabloid', width: 279.4, height: 431.8, margin: 18 },
   'half-letter': {
     name: 'half-letter',
     label: 'Half-Letter',

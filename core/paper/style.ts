@@ -5,7 +5,7 @@ import type { Look } from '../kernel/look';
 import { grown, sizesOf } from './age-sizes';
 import type { SheetLayout } from './sheet-layout';
 import { MM_PER_POINT, wideFont } from './measure';
-import { papers, type Paper } from '../kernel/paper-size';
+import { papers, type Paper, type PaperName } from '../kernel/paper-size';
 
 export interface SheetStyle {
   readonly font: string;
@@ -43,6 +43,14 @@ const LARGER = 1.25;
 /** A5 holds smaller print. */
 const SMALL_PAPER = 0.82;
 
+/** A poster is read from afar. */
+const LARGE_PAPER = 1.41;
+
+function scaleOfPaper(name: PaperName): number {
+  if (name.startsWith('a5') || name === 'half-letter') return SMALL_PAPER;
+  return name === 'a3' || name === 'tabloid' ? LARGE_PAPER : 1;
+}
+
 /** How much higher boxes and rows stand on a page that has the room. */
 const MOST_STRETCH = 1.6;
 
@@ -65,7 +73,7 @@ export function sheetStyle(
   const look = layout.look ?? profile.look ?? 'plain';
   const sizes = sizesOf(years);
   const usual = sizes.type.usual;
-  const small = paper.name.startsWith('a5') || paper.name === 'half-letter' ? SMALL_PAPER : 1;
+  const small = scaleOfPaper(paper.name);
   const type = grown(sizes.type, growth) * small;
   // Large print is large already.
   const points = layout.largePrint ? Math.max(LARGE_PRINT_POINTS + 2, type * LARGER) : type;

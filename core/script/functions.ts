@@ -23,6 +23,8 @@ import { ruleCard as makeRuleCard, type RuleTopic } from '../rule-cards/rule-car
 import type { ClassProfile } from '../classes/class-profile';
 import type { SheetBlock } from '../sheets/blocks/sheet-block';
 import type { SheetLayout } from '../paper/sheet-layout';
+import { layOutBooklet, layOutLesson as layOutWhole } from '../sheets/lay-out-lesson';
+import { fitsBest as fits } from '../exercises/fits-best';
 import { layOutBlocks as layOutAll, type ResolvedBlock } from '../sheets/lay-out-blocks';
 import { exerciseDocument } from '../documents/sheet-document';
 import { toItemsCsv } from '../documents/items-csv';
@@ -372,6 +374,47 @@ export function layOutSheet({
   layout?: SheetLayout;
 }) {
   return layOut(makeExercise(recipe), completeClass(settings), footer, undefined, layout);
+}
+
+/** A whole lesson as the pages that print: its exercises share pages, or are a booklet. */
+export function layOutLesson({
+  title = 'Lesson',
+  exercises,
+  class: settings = {},
+  footer = '',
+  booklet = false,
+}: {
+  title?: string;
+  exercises: (Parameters<typeof makeExercise>[0] & { layout?: SheetLayout })[];
+  class?: ClassSettings;
+  footer?: string;
+  booklet?: boolean;
+}) {
+  const profile = completeClass(settings);
+  const pieces = exercises.map(({ layout, ...recipe }) => ({
+    exercise: makeExercise(recipe),
+    ...(layout ? { layout } : {}),
+  }));
+  return booklet
+    ? layOutBooklet(title, () => pieces, profile, footer)
+    : layOutWhole(title, pieces, profile, footer);
+}
+
+/** The exercises that fit words and a stage of the lesson best, each with why. */
+export function fitsBest({
+  words,
+  stage = 'alone',
+  present = [],
+  class: settings = {},
+}: {
+  words: string[];
+  stage?: string;
+  present?: string[];
+  class?: ClassSettings;
+}) {
+  const profile = completeClass(settings);
+  const input = { recipe: { words, parameters: {} }, stage, present, profile };
+  return fits(input, loadedLexicon(profile.accent), loadedMeanings());
 }
 
 type GivenBlock = Partial<SheetBlock> & {

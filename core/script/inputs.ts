@@ -1,4 +1,6 @@
 /** What each function for scripts takes: its fields, and the values that are not free. */
+import { lookNames } from '../kernel/look';
+import { finishNames, keyNames } from '../paper/sheet-layout';
 import { completeClass, type ClassSettings } from '../classes/new-class';
 import { accents } from '../kernel/accent';
 import { spellings } from '../kernel/spelling';
@@ -79,6 +81,12 @@ const layout = fields({
   largePrint: flag,
   wideSpacing: flag,
   inkSaver: flag,
+  look: oneOf(lookNames),
+  colour: flag,
+  asIs: flag,
+  finish: oneOf(finishNames),
+  key: oneOf(keyNames),
+  keyStrip: flag,
   border: text,
   header: text,
 });
@@ -138,6 +146,14 @@ export const inputs = {
   makers: {},
   paginate: { blocks: anything, paper: anything, columns: oneOf([1, 2]) },
   layOutSheet: { ...recipe, footer: text, layout },
+  layOutLesson: {
+    title: text,
+    exercises: anything,
+    class: classSettings,
+    footer: text,
+    booklet: flag,
+  },
+  fitsBest: { words: texts, stage: text, present: texts, class: classSettings },
   layOutBlocks: { title: text, blocks: anything, layout, class: classSettings, footer: text },
   writeDocument: { ...recipe, format: oneOf(['markdown', 'text', 'csv']) },
   ruleCard: { topic: text, class: classSettings },

@@ -5,23 +5,39 @@
 import fc from 'fast-check';
 import naughty from 'naughty-words';
 import { describe, expect, test } from 'vitest';
-import type { Exercise } from '../exercises/making/exercise';
+import type { Exercise, ExerciseParameters } from '../exercises/making/exercise';
 import { interactionOf } from '../exercises/interactions';
 import { makeExercise, markTask, wordsOfTask } from '../exercises/make-exercise';
 import type { Maker } from '../exercises/making/maker';
 import { confusableSets } from '../languages/en/words/confusables';
 import { wordClassBits } from '../languages/en/lexicon/word-class';
 import { wordParts } from '../languages/en/words/word-parts';
+import { ownPicture } from './own-picture';
 import { testLexicon, testMeanings } from './test-lexicon';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();
 
-/** What a maker cannot do without: translations stand in the teacher's list. */
-const parametersOf = (maker: string, words: readonly string[]) =>
-  maker === 'match-translation'
-    ? { beside: Object.fromEntries(words.map((word) => [word, { translation: `<${word}>` }])) }
-    : {};
+/** What a maker cannot do without: translations stand in the teacher's list, names on her picture. */
+function parametersOf(maker: string, words: readonly string[]): ExerciseParameters {
+  switch (maker) {
+    case 'match-translation':
+      return {
+        beside: Object.fromEntries(words.map((word) => [word, { translation: `<${word}>` }])),
+      };
+    case 'pinned-picture':
+      return {
+        picture: ownPicture.picture,
+        places: words.map((word, index) => ({
+          x: 0.1 + (index % 5) / 6,
+          y: 0.1 + Math.floor(index / 5) / 6,
+          word,
+        })),
+      };
+    default:
+      return {};
+  }
+}
 
 const make = (maker: string, words: string[], seed: number) =>
   makeExercise({ maker, words, parameters: parametersOf(maker, words), seed }, lexicon, meanings);

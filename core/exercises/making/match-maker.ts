@@ -37,6 +37,16 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
       ],
       'long',
     ),
+    card: choice(
+      'Size of the cards',
+      [
+        ['fit', 'as many as a page holds'],
+        ['a8', 'A8 (52 × 74 mm)'],
+        ['a7', 'A7 (74 × 105 mm)'],
+        ['a6', 'A6 (105 × 148 mm)'],
+      ],
+      'fit',
+    ),
   };
   const maker: Maker = {
     ...rest,
@@ -55,7 +65,7 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
     workedByDefault: cards === undefined,
     make(input) {
       const { words, parameters, random } = input;
-      const { partner: kind, duplex } = read(declared, parameters);
+      const { partner: kind, duplex, card } = read(declared, parameters);
       const taken = new Set<string>();
       const notes: { word?: string; text: string }[] = [];
       const used = words.flatMap((word) => {
@@ -92,7 +102,9 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
           random,
           cards === undefined ? {} : { cards },
         ),
-        ...(cards === 'backs' ? { paper: { edge: duplex } } : {}),
+        ...(cards === 'backs'
+          ? { paper: { edge: duplex, ...(card === 'fit' ? {} : { card }) } }
+          : {}),
         notes,
       };
     },

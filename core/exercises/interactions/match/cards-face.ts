@@ -1,5 +1,5 @@
 /** Matching as cards: pairs to turn over, or cards with their partner on the back. */
-import type { MatchTask } from './task';
+import { cardSizes, type CardSize, type MatchPaper, type MatchTask } from './task';
 import type { PageMark } from '../../../paper/marks';
 import { FOOT_HEIGHT, type Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
@@ -13,6 +13,9 @@ import {
   type CardSide,
 } from '../../../paper/cut-cards';
 import type { Face } from '../../../paper/face';
+
+/** Rounding of a width. */
+const HAIR = 1e-6;
 
 /** A text longer than this asks for a broader card. */
 const LONG_TEXT = 22;
@@ -61,7 +64,38 @@ interface Sheetful {
   readonly top: number;
 }
 
-function sheetful(sides: readonly CardSide[], style: SheetStyle): Sheetful {
+/** Cards of a standard size on a page, turned the way that puts more of them on it. */
+function standardForm(size: CardSize, style: SheetStyle): Sheetful {
+  const { paper } = style;
+  const room = paper.height - 2 * paper.margin - FOOT_HEIGHT;
+  const { width, height } = cardSizes[size];
+  const forms = [
+    { width, height },
+    { width: height, height: width },
+  ].map((card) => ({
+    ...card,
+    columns: Math.floor((style.width + HAIR) / card.width),
+    rows: Math.floor((room + HAIR) / card.height),
+  }));
+  const [best] = [...forms].sort(
+    (one, other) => other.columns * other.rows - one.columns * one.rows,
+  );
+  const form = best as (typeof forms)[number];
+  return {
+    ...form,
+    columns: Math.max(1, form.columns),
+    rows: Math.max(1, form.rows),
+    // The block of cards stands in the middle of the paper, so that its back meets it.
+    top: Math.max(0, (paper.height - 2 * paper.margin - Math.max(1, form.rows) * form.height) / 2),
+  };
+}
+
+function sheetful(
+  sides: readonly CardSide[],
+  style: SheetStyle,
+  size: CardSize | undefined,
+): Sheetful {
+  if (size !== undefined) return standardForm(size, style);
   const { paper } = style;
   const room = paper.height - 2 * (paper.margin + FOOT_HEIGHT);
   const columns = sides.some(isLong) ? 2 : 3;
@@ -86,8 +120,9 @@ export function cardPlaces(
   const column = index % form.columns;
   const row = Math.floor(index / form.columns);
   const sideways = (edge === 'long') === style.paper.height > style.paper.width;
+  const left = (style.width - form.columns * form.width) / 2;
   const box = (x: number, y: number): CardBox => ({
-    x: x * form.width,
+    x: left + x * form.width,
     y: form.top + y * form.height,
     width: form.width,
     height: form.height,
@@ -98,11 +133,19 @@ export function cardPlaces(
   };
 }
 
+/** A larger card bears larger print. */
+const printOn = ({ width, height }: CardBox, { body }: SheetStyle) =>
+  body * Math.max(1, Math.min(2.4, Math.min(width, height) / 58));
+
 /** Cards whose backs meet their fronts: a page of fronts, then the page that is printed behind it. */
-export function backsPaper(task: MatchTask, style: SheetStyle, edge: 'long' | 'short'): Face {
+export function backsPaper(
+  task: MatchTask,
+  style: SheetStyle,
+  { edge = 'long', card }: MatchPaper,
+): Face {
   const pairs = sidesOf(task);
   const all = pairs.flatMap(({ front, back }) => [front, back]);
-  const form = sheetful(all, style);
+  const form = sheetful(all, style, card);
   const perPage = form.columns * form.rows;
   const page = (marks: PageMark[], name: string): Block => ({
     height: style.paper.height - 2 * style.paper.margin - FOOT_HEIGHT,
@@ -119,7 +162,7 @@ export function backsPaper(task: MatchTask, style: SheetStyle, edge: 'long' | 's
         const box = places[index]?.[side] as CardBox;
         return [
           ...(side === 'front' ? [cutLine(box)] : []),
-          ...cardMarks(pair[side], box, style, side === 'front' ? style.body * 1.5 : style.body),
+          ...cardMarks(pair[side], box, style, printOn(box, style) * (side === 'front' ? 1.5 : 1)),
         ];
       });
     blocks.push(

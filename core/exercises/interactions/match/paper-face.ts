@@ -90,10 +90,10 @@ export function matchPaper(
   task: MatchTask,
   style: SheetStyle,
   answers: Answers,
-  { edge = 'long' }: MatchPaper,
+  needs: MatchPaper,
 ): Face {
   if (task.cards === 'pairs') return pairsPaper(task, style);
-  if (task.cards === 'backs') return backsPaper(task, style, edge);
+  if (task.cards === 'backs') return backsPaper(task, style, needs);
   const sides = sidesOf(task, style);
   const dot = (x: number, y: number): PageMark => ({
     kind: 'box',

@@ -27,10 +27,21 @@ export interface MatchTask {
   readonly cards?: 'pairs' | 'backs';
 }
 
+/** ISO 216, in millimetres, upright. */
+export const cardSizes = {
+  a6: { width: 105, height: 148 },
+  a7: { width: 74, height: 105 },
+  a8: { width: 52, height: 74 },
+} as const;
+
+export type CardSize = keyof typeof cardSizes;
+
 /** What only paper needs to know. */
 export interface MatchPaper {
   /** The edge over which the paper turns for the backs; the long one where it is not given. */
   readonly edge?: 'long' | 'short';
+  /** Cards of a standard size, as many as the page holds; as fits the page where it is not given. */
+  readonly card?: CardSize;
 }
 
 /** Pair id to the id of the right side that was joined to it. */

@@ -25,7 +25,8 @@ function boardMarks(
     height: (box.height - 2 * PAD - head) / side,
   };
   const widest = Math.max(1, ...words.map((word) => textWidth(word, style.font, 400, style.body)));
-  const size = Math.min(style.body, (style.body * (square.width - 2)) / widest);
+  // As large as the longest word lets all stand in their squares.
+  const size = Math.min(style.body * 1.4, (style.body * (square.width - 3)) / widest);
   return [
     {
       kind: 'box',
