@@ -69,7 +69,9 @@ test('on a phone a touch shows an exercise, and a button adds it', async () => {
   await page.locator('.gallery-card .paper-page').first().waitFor();
   const card = page.locator('[data-maker="crossword"]');
   await card.scrollIntoViewIfNeeded();
-  await card.dispatchEvent('click', { pointerType: 'touch' });
+  await card.evaluate((element) =>
+    element.dispatchEvent(new PointerEvent('click', { pointerType: 'touch', bubbles: true })),
+  );
   await page.locator('.gallery__large').getByRole('heading', { name: 'Crossword' }).waitFor();
   expect(page.url()).toContain('/add');
   await page.getByRole('button', { name: 'Add it', exact: true }).click();

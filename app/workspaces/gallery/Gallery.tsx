@@ -86,9 +86,7 @@ export function Gallery(props: GalleryProps) {
     (maker: string): PartRecipe => {
       const info = makerInfo(maker);
       // What can do without a text is asked about it where there are no words to use.
-      const reads =
-        info?.needsText === true ||
-        (info?.parameters['textId'] !== undefined && words.length === 0);
+      const reads = info?.needsText === true || (info?.group === 'Reading' && words.length === 0);
       return {
         maker,
         words: info?.needsText ? [] : words,
@@ -111,6 +109,12 @@ export function Gallery(props: GalleryProps) {
   const shown = searching ? found : sectionOf(group, found, fits, stars);
   const large = selected === undefined ? undefined : makerInfo(selected);
   const preview = selected === undefined ? undefined : previews.get(selected);
+  // What is shown large is one of those in sight.
+  const [first] = shown;
+  const inSight = shown.some(({ id }) => id === selected);
+  useEffect(() => {
+    if (!inSight && first !== undefined) setSelected(first.id);
+  }, [inSight, first]);
   useEffect(() => {
     if (selected !== undefined) ask(selected);
   }, [selected, ask, recipeOf]);
