@@ -114,3 +114,42 @@ test('a whole lesson shares its pages, or folds into a booklet', async () => {
   await page.getByText('turned over the short edge').waitFor();
   await desk.close();
 });
+
+test('places on a picture of her own are named, asked for, and there after a reload', async () => {
+  const desk = await openGallery();
+  const { page } = desk;
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('photo');
+  await page.getByRole('button', { name: 'Places on my picture', exact: true }).focus();
+  await page.getByRole('button', { name: 'Add it, and set it up there' }).click();
+  await page.waitForURL(/[?]part=/);
+  // A yard with a hut and a flag.
+  const yard =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="600" height="400"><rect width="600" height="400" fill="#dfeefb"/><rect x="80" y="180" width="140" height="140" fill="#c98"/><path d="M400 80h90v50h-90z" fill="#a83a1e"/></svg>';
+  await page.getByLabel('The file of your picture').setInputFiles({
+    name: 'yard.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from(yard),
+  });
+  await page.getByRole('button', { name: 'Mark its places …' }).click();
+  const picture = page.locator('.picture-places img');
+  await picture.waitFor();
+  await picture.click({ position: { x: 150, y: 200 } });
+  await page.keyboard.type('hut');
+  await page.keyboard.press('Enter');
+  // With keys: a place in the middle, moved by an arrow.
+  await page.getByRole('button', { name: 'Add a place in the middle' }).click();
+  await page.keyboard.type('flag');
+  await page.keyboard.press('Enter');
+  const place = page.getByRole('button', { name: 'Place 2: flag' });
+  await place.focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expectNoViolations(page, 'places on a picture');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.reload();
+  const paper = page.locator('.paper-stack');
+  await paper.getByText(/^Look at the picture/).waitFor();
+  await paper.getByText('hut', { exact: true }).waitFor();
+  await page.getByRole('combobox', { name: 'What is asked' }).selectOption('uncover');
+  await paper.getByText(/^Part of the picture/).waitFor();
+  await desk.close();
+});
