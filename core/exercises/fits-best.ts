@@ -121,7 +121,8 @@ export function fitsBest(input: FitInput, lexicon: Lexicon, meanings?: Meanings,
     const score =
       2 * share * groupWeight[maker.group] +
       (place < 0 ? 0 : 1 - place * 0.2) +
-      (aim === undefined ? 0 : 1.2) -
+      // What the list is about counts for less where the stage asks for something else.
+      (aim === undefined ? 0 : place < 0 ? 0.5 : 1.2) -
       (again ? 1.5 : 0) -
       (lastKind === maker.interaction ? 0.4 : 0);
     const why = [
