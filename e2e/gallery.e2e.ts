@@ -57,7 +57,7 @@ test('arrow keys move among the cards, Enter takes one', async () => {
   await page.keyboard.press('ArrowRight');
   const second = (await names.nth(1).textContent()) ?? '';
   expect(await page.evaluate(() => document.activeElement?.textContent)).toBe(second);
-  await page.locator('.gallery__large').getByRole('heading', { name: second }).waitFor();
+  await page.locator('.gallery__large').getByRole('heading', { name: second, level: 2 }).waitFor();
   await page.keyboard.press('Enter');
   await page.waitForURL(/[?]part=/);
   await desk.close();
@@ -72,7 +72,10 @@ test('on a phone a touch shows an exercise, and a button adds it', async () => {
   await card.evaluate((element) =>
     element.dispatchEvent(new PointerEvent('click', { pointerType: 'touch', bubbles: true })),
   );
-  await page.locator('.gallery__large').getByRole('heading', { name: 'Crossword' }).waitFor();
+  await page
+    .locator('.gallery__large')
+    .getByRole('heading', { name: 'Crossword', level: 2 })
+    .waitFor();
   expect(page.url()).toContain('/add');
   await page.getByRole('button', { name: 'Add it', exact: true }).click();
   await page.waitForURL(/[?]part=/);
