@@ -18,12 +18,22 @@ const PAD = 4;
 /** Least and most height of a box to draw in, in millimetres. */
 const DRAWING = [48, 105] as const;
 
-type Closed = Pick<Exercise, 'maker' | 'task' | 'parameters' | 'title'>;
+type Closed = Pick<Exercise, 'maker' | 'task' | 'parameters' | 'title' | 'pictures'>;
 
-const shortWords = ({ task }: Closed) =>
-  wordsOfTask(task)
-    .filter((word) => /^\p{L}+$/u.test(word))
-    .slice(0, 3);
+const oneWord = ({ task }: Closed) =>
+  [...new Set(wordsOfTask(task))].filter((word) => /^\p{L}+$/u.test(word));
+
+const shortWords = (exercise: Closed) => oneWord(exercise).slice(0, 3);
+
+const isMadeUp = ({ task }: Closed) => task.interaction === 'speak' && !task.real;
+
+const isTraced = ({ task }: Closed) =>
+  task.interaction === 'write' && task.items.some(({ trace }) => trace !== undefined);
+
+/** Nothing is keyed: it is thought and written, not found. */
+const isOpen = ({ task }: Closed) =>
+  task.interaction === 'write' &&
+  task.items.every(({ open, answer, keyCells }) => open === true || (answer === '' && !keyCells));
 
 /** What a learner can say after the exercise. */
 export function canDoOf(exercise: Closed): string {
@@ -31,6 +41,8 @@ export function canDoOf(exercise: Closed): string {
   const words = shortWords(exercise);
   const like = words.length >= 2 ? ` like ${joinList(words.slice(0, 2), 'and')}` : '';
   const target = exercise.parameters['grammar'];
+  if (isMadeUp(exercise)) return 'I can read words that I have never seen before.';
+  if (isTraced(exercise)) return 'I can write these letters and words on the line.';
   switch (maker.group) {
     case 'Sounds and spelling':
       return `I can read and spell words${like}.`;
@@ -43,8 +55,41 @@ export function canDoOf(exercise: Closed): string {
         ? `I can use the ${target} in a sentence of my own.`
         : 'I can write sentences like these.';
     default:
-      return 'I can find the answers in the text.';
+      if (maker.needsText !== true) return 'I can write a text of my own and check it.';
+      return isOpen(exercise)
+        ? 'I can say what I think about the text, and why.'
+        : 'I can find the answers in the text.';
   }
+}
+
+/** What is drawn: a word that has a picture can be drawn; of others, what a sentence or a text says. */
+function drawingOf(exercise: Closed): string {
+  const { group, needsText } = findMaker(exercise.maker);
+  if (group === 'Reading')
+    return needsText ? 'Draw what you read about.' : 'Draw what you wrote about.';
+  if (group === 'Grammar') return 'Draw what one of the sentences says.';
+  const drawn = oneWord(exercise).filter((word) => exercise.pictures?.[word] !== undefined);
+  if (drawn.length >= 2) return `Draw one of these: ${joinList(drawn.slice(0, 3), 'or')}.`;
+  return isMadeUp(exercise)
+    ? 'Draw a creature that could be called by one of these words.'
+    : 'Draw what one of these words makes you think of.';
+}
+
+/** What is asked of a learner who is done. */
+function challengeOf(exercise: Closed): string {
+  const { group, needsText } = findMaker(exercise.maker);
+  const words = shortWords(exercise);
+  if (isMadeUp(exercise))
+    return 'A challenge: make up two more words, and let a partner read them.';
+  if (group === 'Reading') {
+    return needsText
+      ? 'A challenge: write a question about the text for a partner.'
+      : 'A challenge: read your text aloud, and write one of its sentences better.';
+  }
+  if (group === 'Grammar') return 'A challenge: write two sentences of your own like these.';
+  return words.length >= 2
+    ? `A challenge: write one sentence with ${joinList(words.slice(0, 2), 'and')} in it.`
+    : 'A challenge: write one sentence with two of these words in it.';
 }
 
 /** A line to say how it went, as the weather. */
@@ -75,11 +120,7 @@ function canDoStrip(exercise: Closed, style: SheetStyle): Block {
 }
 
 function drawingBox(exercise: Closed, style: SheetStyle, height: number = DRAWING[0]): Block {
-  const words = findMaker(exercise.maker).needsText === true ? [] : shortWords(exercise);
-  const asked =
-    words.length >= 2
-      ? `Draw one of these: ${joinList(words, 'or')}.`
-      : 'Draw what you read about.';
+  const asked = drawingOf(exercise);
   const text = textBlock(asked, style, { size: style.body * 0.9, role: 'text', after: 1.5 });
   const held = Math.min(DRAWING[1], height);
   return {
@@ -102,16 +143,7 @@ function drawingBox(exercise: Closed, style: SheetStyle, height: number = DRAWIN
 }
 
 function challenge(exercise: Closed, style: SheetStyle): Block {
-  const { group } = findMaker(exercise.maker);
-  const words = shortWords(exercise);
-  const asked =
-    group === 'Reading'
-      ? 'A challenge: write a question about the text for a partner.'
-      : group === 'Grammar'
-        ? 'A challenge: write two sentences of your own like these.'
-        : words.length >= 2
-          ? `A challenge: write one sentence with ${joinList(words.slice(0, 2), 'and')} in it.`
-          : 'A challenge: write one sentence with two of these words in it.';
+  const asked = challengeOf(exercise);
   const text = textBlock(asked, style, { size: style.body * 0.9, weight: 700, role: 'text' });
   const lines = 2;
   return {

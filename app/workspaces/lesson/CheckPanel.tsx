@@ -242,7 +242,13 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
       <ExerciseOptions open={open} send={send} />
       <TryAnswer key={part.id} open={open} profile={profile} />
       <ItemsByHand open={open} send={send} />
-      <PaperOptions part={part} paper={open.sheet.paper} send={send} />
+      <PaperOptions
+        of="exercise"
+        part={part}
+        paper={open.sheet.paper}
+        coloured={open.sheet.colour !== undefined}
+        send={send}
+      />
     </aside>
   );
 }

@@ -53,12 +53,20 @@ function Choose(props: {
 export function PaperOptions({
   part,
   paper,
+  of,
+  coloured = false,
   send,
 }: {
   part: Pick<LessonPart, 'id' | 'layout'>;
   paper: PaperName;
+  /** What is laid out: each is asked only what it can do. */
+  of: 'exercise' | 'sheet' | 'text';
+  /** It prints in colour, by its own choice or the class’s. */
+  coloured?: boolean;
   send: Send;
 }) {
+  const dressed = of !== 'text';
+  const closes = of === 'exercise';
   const layout = part.layout ?? {};
   const set = (changed: object, label: string) =>
     send({ intent: 'layout', part: part.id, layout: changed, label });
@@ -96,39 +104,47 @@ export function PaperOptions({
           <option value={2}>two</option>
         </select>
       </label>
-      <Choose
-        name="Look"
-        value={layout.look ?? ''}
-        options={[
-          ['', 'as the class has it'],
-          ...lookNames.map((name) => [name, `${looks[name].name}: ${looks[name].says}`] as const),
-        ]}
-        onChoose={(look) =>
-          set(
-            { look: look || null },
-            look ? `Look: ${looks[look as Look].name}` : 'Look of the class',
-          )
-        }
-      />
-      <Choose
-        name="Key"
-        value={layout.key ?? 'list'}
-        options={[
-          ['list', 'a list of answers with reasons'],
-          ['written', 'the sheet with its answers written in'],
-        ]}
-        onChoose={(key) =>
-          set({ key }, key === 'written' ? 'Wrote the answers into the sheet' : 'Key as a list')
-        }
-      />
-      <Choose
-        name="At the end of the sheet"
-        value={layout.finish ?? 'none'}
-        options={finishNames.map((name) => [name, finishTexts[name]] as const)}
-        onChoose={(finish) =>
-          set({ finish }, `Closed the sheet with ${finishTexts[finish as FinishName]}`)
-        }
-      />
+      {dressed && (
+        <>
+          <Choose
+            name="Look"
+            value={layout.look ?? ''}
+            options={[
+              ['', 'as the class has it'],
+              ...lookNames.map(
+                (name) => [name, `${looks[name].name}: ${looks[name].says}`] as const,
+              ),
+            ]}
+            onChoose={(look) =>
+              set(
+                { look: look || null },
+                look ? `Look: ${looks[look as Look].name}` : 'Look of the class',
+              )
+            }
+          />
+          <Choose
+            name="Key"
+            value={layout.key ?? 'list'}
+            options={[
+              ['list', 'a list of answers with reasons'],
+              ['written', 'the sheet with its answers written in'],
+            ]}
+            onChoose={(key) =>
+              set({ key }, key === 'written' ? 'Wrote the answers into the sheet' : 'Key as a list')
+            }
+          />
+        </>
+      )}
+      {closes && (
+        <Choose
+          name="At the end of the sheet"
+          value={layout.finish ?? 'none'}
+          options={finishNames.map((name) => [name, finishTexts[name]] as const)}
+          onChoose={(finish) =>
+            set({ finish }, `Closed the sheet with ${finishTexts[finish as FinishName]}`)
+          }
+        />
+      )}
       <label className="d-block mb-2">
         Border
         <select
@@ -175,23 +191,31 @@ export function PaperOptions({
           set({ wideSpacing }, wideSpacing ? 'Spaced widely' : 'Spaced as usual')
         }
       />
-      <Toggle
-        name="Answers at the foot, upside down"
-        checked={layout.keyStrip === true}
-        onChange={(keyStrip) =>
-          set({ keyStrip }, keyStrip ? 'Put the answers at the foot' : 'Took the answers away')
-        }
-      />
-      <Toggle
-        name="Keep the usual sizes, however much room is left"
-        checked={layout.asIs === true}
-        onChange={(asIs) => set({ asIs }, asIs ? 'Kept the usual sizes' : 'Filled the page')}
-      />
-      <Toggle
-        name="Print in colour"
-        checked={layout.colour === true}
-        onChange={(colour) => set({ colour }, colour ? 'Printed in colour' : 'Printed in greys')}
-      />
+      {closes && (
+        <Toggle
+          name="Answers at the foot, upside down"
+          checked={layout.keyStrip === true}
+          onChange={(keyStrip) =>
+            set({ keyStrip }, keyStrip ? 'Put the answers at the foot' : 'Took the answers away')
+          }
+        />
+      )}
+      {dressed && (
+        <>
+          <Toggle
+            name="Keep the usual sizes, however much room is left"
+            checked={layout.asIs === true}
+            onChange={(asIs) => set({ asIs }, asIs ? 'Kept the usual sizes' : 'Filled the page')}
+          />
+          <Toggle
+            name="Print in colour"
+            checked={coloured}
+            onChange={(colour) =>
+              set({ colour }, colour ? 'Printed in colour' : 'Printed in greys')
+            }
+          />
+        </>
+      )}
       <Toggle
         name="Spare ink"
         checked={layout.inkSaver === true}

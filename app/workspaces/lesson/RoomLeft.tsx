@@ -5,6 +5,10 @@ import { isExercise, type BuiltPart, type Send } from './built-part';
 /** A page that is emptier than this has room for something more. */
 const ROOMY = 0.75;
 
+/** The free share of a page in words. */
+const freeOf = (fill: number) =>
+  fill < 0.4 ? 'More than half' : fill < 0.58 ? 'Half' : fill < 0.71 ? 'A third' : 'A quarter';
+
 /** What the room left on a page can be used for: more words, or something that closes the sheet. */
 export function RoomLeft({
   room,
@@ -23,9 +27,7 @@ export function RoomLeft({
   const [word] = open.suggestions;
   return (
     <div className="room-left" role="group" aria-label="Room on this page">
-      <span>
-        {room.fill < 0.4 ? 'Half of the page is free' : 'A third of the page is free'}. Add
-      </span>
+      <span>{freeOf(room.fill)} of the page is free. Add</span>
       {word !== undefined && (
         <Button
           size="sm"

@@ -126,7 +126,13 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
           }
         />
       </div>
-      <PaperOptions part={part} paper={sheet.paper} send={send} />
+      <PaperOptions
+        of="sheet"
+        part={part}
+        paper={sheet.paper}
+        coloured={sheet.colour !== undefined}
+        send={send}
+      />
       {past.length > 0 && (
         <>
           <h3>Past the reach of {profile.name}</h3>

@@ -115,6 +115,7 @@ export function PaperView({ text, profile, send }: PaperViewProps) {
           />
         )}
         <PaperOptions
+          of="text"
           part={{ id: text.id, ...(text.layout ? { layout: text.layout } : {}) }}
           paper={sheet.paper}
           send={(body) => send(body as never)}

@@ -1,0 +1,49 @@
+import { describe, expect, test } from 'vitest';
+import { makeExercise } from '../exercises/make-exercise';
+import { sheetStyle } from '../paper/style';
+import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
+import { answerLine, canDoOf, finishBlocks, keyStrip } from './finish';
+
+const style = sheetStyle(kestrels());
+const make = (maker: string, words: string, parameters = {}) =>
+  makeExercise(
+    { maker, words: words === '' ? [] : words.split(' '), parameters, seed: 4 },
+    testLexicon(),
+    testMeanings(),
+  );
+const said = (blocks: ReturnType<typeof finishBlocks>) =>
+  blocks
+    .flatMap(({ marks }) => marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])))
+    .join(' ');
+
+describe('what closes a sheet', () => {
+  test('only words that can be drawn are drawn', () => {
+    const drawn = said(finishBlocks('draw', make('dictation', 'goat once boat under coat'), style));
+    expect(drawn).toMatch(/^Draw one of these: /);
+    expect(drawn).not.toMatch(/once|under/);
+    expect(said(finishBlocks('draw', make('verb-form', ''), style))).toBe(
+      'Draw what one of the sentences says.',
+    );
+  });
+
+  test('made-up words are read, not spelled or put into sentences', () => {
+    const madeUp = make('made-up-words', '', { step: 20 });
+    expect(canDoOf(madeUp)).toBe('I can read words that I have never seen before.');
+    expect(said(finishBlocks('challenge', madeUp, style))).toContain('make up two more');
+  });
+
+  test('a grammar target is named, and a piece of writing claims no answers', () => {
+    expect(canDoOf(make('verb-form', '', { grammar: 'past simple' }))).toContain('past simple');
+    expect(canDoOf(make('writing-task', ''))).not.toContain('answers');
+  });
+
+  test('the strip at the foot has every answer, upside down', () => {
+    const sorted = make('sort-by-spelling', 'rain train day play gale lake');
+    for (const word of ['rain', 'train', 'day', 'play', 'gale', 'lake'])
+      expect(answerLine(sorted)).toContain(word);
+    const marks = keyStrip(sorted, style).flatMap((block) => block.marks);
+    const texts = marks.filter((mark) => mark.kind === 'text');
+    expect(texts.length).toBeGreaterThan(0);
+    expect(texts.every((mark) => mark.turn === 180)).toBe(true);
+  });
+});
