@@ -19,7 +19,7 @@ import { Masthead } from './ui/Masthead';
 import { Said } from './ui/Said';
 import { fontFamily } from './ui/fonts';
 import { watchOthers } from './storage/watch';
-import { lastChange, whatWasUndone } from './storage/change';
+import { lastChange, nextRedo, whatWasUndone } from './storage/change';
 import { beOpen } from './storage/tabs';
 import { opened, StorageError } from './storage/database';
 import { askToKeep } from './storage/room';
@@ -41,6 +41,7 @@ export async function clientLoader() {
     focus,
     latest: latest ? { id: latest.id, label: latest.label } : undefined,
     undone: whatWasUndone(),
+    again: nextRedo()?.label,
   };
 }
 clientLoader.hydrate = true as const;
@@ -115,7 +116,7 @@ function useReachState(): ReachState | undefined {
 }
 
 export default function App({ loaderData }: Route.ComponentProps) {
-  const { classes, focus, latest, undone } = loaderData;
+  const { classes, focus, latest, undone, again } = loaderData;
   const revalidator = useRevalidator();
   const navigation = useNavigation();
   const reach = useReachState();
@@ -147,7 +148,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
         <a className="skip-link" href="#main">
           Skip to the page
         </a>
-        <Masthead classes={classes} focus={focus} latest={latest} />
+        <Masthead classes={classes} focus={focus} latest={latest} again={again} />
         {focus && <ReachRuler profile={focus} state={reach} />}
         <main id="main" tabIndex={-1}>
           <Outlet />

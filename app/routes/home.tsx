@@ -1,19 +1,21 @@
-import { useRouteLoaderData } from 'react-router';
+import { redirect, useRouteLoaderData } from 'react-router';
 import type { Route } from './+types/home';
 import type { clientLoader as rootLoader } from '~/root';
 import { partsOf } from '~core/records/lesson';
 import { besideWords } from '~core/lists/beside-words';
 import { materialOf } from '~core/texts/reading/text-material';
-import { lastTouched, undo } from '~/storage/change';
+import { lastTouched, redo, undo } from '~/storage/change';
 import {
   focusClass,
   lessonsOfClass,
   listsOfClass,
+  record,
   setFocusClass,
   textsOfClass,
 } from '~/storage/repository';
 import { DeskTop } from '~/workspaces/home/DeskTop';
 import { Start } from '~/workspaces/Start';
+import { copyLesson, copyList, copyText } from '~/storage/whole-records';
 import { answer, unknownIntent } from './action-answer';
 
 /** What was worked on last first; what was never touched keeps its order. */
@@ -54,18 +56,44 @@ export async function clientLoader() {
   };
 }
 
-type Intent = { intent: 'undo'; id?: number } | { intent: 'focus'; id: string };
+type Intent =
+  | { intent: 'undo'; id?: number }
+  | { intent: 'redo' }
+  | { intent: 'focus'; id: string }
+  | { intent: 'copy'; of: 'lessons' | 'lists' | 'texts'; id: string; classId: string };
 
-/** What every screen can ask: undo, and another class in focus. */
+const intents: ReadonlySet<string> = new Set(['undo', 'redo', 'focus', 'copy']);
+
+/** What is open, copied for another class, and opened there. */
+async function copyFor({ of, id, classId }: Extract<Intent, { intent: 'copy' }>) {
+  if (of === 'lessons') return `/lessons/${await copyLesson(id, classId)}`;
+  if (of === 'lists') return `/lists/${await copyList(id, classId)}`;
+  const name = (await record('classes', classId))?.name ?? '';
+  return `/texts/${await copyText(id, classId, name)}`;
+}
+
+/** What every screen can ask: undo and redo, another class in focus, a copy for it. */
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const body = (await request.json()) as Intent;
-  if (body.intent !== 'undo' && body.intent !== 'focus') {
-    return unknownIntent((body as { intent?: unknown }).intent);
-  }
-  return answer(async () => {
-    if (body.intent === 'undo') await undo(body.id);
-    else await setFocusClass(body.id);
+  if (!intents.has(body.intent)) return unknownIntent(body.intent);
+  let opened = '';
+  const done = await answer(async () => {
+    switch (body.intent) {
+      case 'undo':
+        await undo(body.id);
+        break;
+      case 'redo':
+        await redo();
+        break;
+      case 'focus':
+        await setFocusClass(body.id);
+        break;
+      case 'copy':
+        opened = await copyFor(body);
+        break;
+    }
   });
+  return done.ok && opened !== '' ? redirect(opened) : done;
 }
 
 export { PageError as ErrorBoundary } from '~/ui/PageError';

@@ -136,7 +136,11 @@ export function change<Answer>(
       return answer;
     })
     .then((answer) => {
-      if (did.length > 0) tellOthers();
+      if (did.length > 0) {
+        // What is done now stands in the way of what was undone before.
+        undoneHere = [];
+        tellOthers();
+      }
       return answer;
     });
 }
@@ -242,6 +246,47 @@ export async function lastTouched(): Promise<ReadonlyMap<string, number>> {
   return found;
 }
 
+/** What was undone in this tab since its last change, the latest last, with the records that undoing took away. */
+interface Undone {
+  readonly change: Change;
+  readonly made: ReadonlyMap<string, object>;
+}
+let undoneHere: Undone[] = [];
+
+/** The change that can be done again. */
+export const nextRedo = (): { readonly label: string } | undefined => undoneHere.at(-1)?.change;
+
+/**
+ * Does again what was undone last, as a change of its own.
+ *
+ * @throws ChangeError where the same was changed otherwise since
+ */
+export async function redo(): Promise<void> {
+  const last = undoneHere.at(-1);
+  if (last === undefined) return;
+  const others = undoneHere.slice(0, -1);
+  const { label, records } = last.change;
+  const changedSince = new ChangeError(
+    `“${label}” cannot be done again, because it was changed otherwise since.`,
+  );
+  await change(label, async (write) => {
+    for (const record of records) {
+      if (record.did === 'made') await write.put(record.table, last.made.get(record.id) ?? {});
+      else if (record.did === 'removed') await write.remove(record.table, record.id);
+      else {
+        const stored = await write.find(record.table, record.id);
+        if (stored === undefined) throw changedSince;
+        try {
+          await write.put(record.table, applyPatch(stored, record.patch));
+        } catch (error) {
+          throw error instanceof PatchConflict ? changedSince : error;
+        }
+      }
+    }
+  });
+  undoneHere = others;
+}
+
 /** What was undone last in this tab, with how many undoings there were: another count is news. */
 let lastUndone: { readonly label: string; readonly count: number } | undefined;
 export const whatWasUndone = () => lastUndone;
@@ -256,6 +301,7 @@ export async function undo(id?: number): Promise<Change | undefined> {
   // Other tabs are asked outside: a transaction waits for nothing but the storage.
   const wanted = id ?? (await lastChange())?.id;
   if (wanted === undefined) return undefined;
+  const made = new Map<string, object>();
   const undone = await database.transaction('rw', allTables, async () => {
     const latest = await database.changes.get(wanted);
     if (latest === undefined || latest.undone === 1) return undefined;
@@ -266,6 +312,7 @@ export async function undo(id?: number): Promise<Change | undefined> {
       const table = tableOf(record.table);
       const stored = await table.get(record.id);
       if (record.did === 'made') {
+        if (stored) made.set(record.id, stored);
         if (stored && revisionOf(stored) !== record.revision) throw changedSince;
         await table.delete(record.id);
         continue;
@@ -292,6 +339,7 @@ export async function undo(id?: number): Promise<Change | undefined> {
     return latest;
   });
   if (undone) {
+    undoneHere.push({ change: undone, made });
     lastUndone = { label: undone.label, count: (lastUndone?.count ?? 0) + 1 };
     tellOthers();
   }

@@ -110,6 +110,70 @@ export const copyText = (id: string, classId: string, className: string): Promis
   );
 };
 
+/** A lesson's parts with the texts they are about replaced by their copies. */
+const withTexts = (lesson: Lesson, copies: ReadonlyMap<string, string>): Lesson['stages'] =>
+  lesson.stages.map((stage) => ({
+    ...stage,
+    parts: stage.parts.map((part) => {
+      const { textId } = part.parameters;
+      const copy = copies.get(textId ?? '');
+      return {
+        ...part,
+        parameters: copy ? { ...part.parameters, textId: copy } : part.parameters,
+        ...(part.blocks
+          ? {
+              blocks: part.blocks.map((block) => {
+                const copied = copies.get(block.textId ?? '');
+                return copied ? { ...block, textId: copied } : block;
+              }),
+            }
+          : {}),
+      };
+    }),
+  }));
+
+/** A copy of a lesson for another class, with the texts it uses; it is checked against that class at once. */
+export const copyLesson = (id: string, classId: string): Promise<string> => {
+  let label = '';
+  return change(
+    () => label,
+    async ({ get, ofClass, put, remember }) => {
+      const { revision: _, ...lesson } = await get('lessons', id);
+      const { name } = await get('classes', classId);
+      label = `Copied ${lesson.title} for ${name}`;
+      const copies = new Map<string, string>();
+      for (const { revision: _text, ...text } of await ofClass('texts', lesson.classId)) {
+        if (!isAbout(text)(lesson)) continue;
+        const copy = { ...text, id: newId(), classId };
+        copies.set(text.id, copy.id);
+        await put('texts', copy);
+      }
+      const copy = { ...lesson, id: newId(), classId, stages: withTexts(lesson, copies) };
+      await put('lessons', copy);
+      await remember('focus-class', classId);
+      return copy.id;
+    },
+  );
+};
+
+/** A copy of a list for another class. */
+export const copyList = (id: string, classId: string): Promise<string> => {
+  let label = '';
+  return change(
+    () => label,
+    async ({ get, put, remember }) => {
+      const { revision: _, ...list } = await get('lists', id);
+      const { name } = await get('classes', classId);
+      label = `Copied ${list.name} for ${name}`;
+      const copy = { ...list, id: newId(), classId };
+      await put('lists', copy);
+      await remember(`open-list:${classId}`, copy.id);
+      await remember('focus-class', classId);
+      return copy.id;
+    },
+  );
+};
+
 /** The stage in which a reading exercise is usually done. */
 const stageOf: Readonly<Record<string, StageId>> = {
   'before-reading': 'get-ready',

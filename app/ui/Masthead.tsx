@@ -1,6 +1,6 @@
-import { useEffect } from 'react';
-import { Dropdown } from 'react-bootstrap';
-import { BsArrowCounterclockwise } from 'react-icons/bs';
+import { useEffect, useState } from 'react';
+import { Dropdown, Modal } from 'react-bootstrap';
+import { BsArrowClockwise, BsArrowCounterclockwise } from 'react-icons/bs';
 import { Link, NavLink, useFetcher, useLocation, useNavigate } from 'react-router';
 import { scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
@@ -37,13 +37,67 @@ export interface MastheadProps {
   readonly classes: readonly ClassProfile[];
   readonly focus: ClassProfile | undefined;
   readonly latest: { id: number; label: string } | undefined;
+  /** What was undone and can be done again. */
+  readonly again?: string | undefined;
+}
+
+/** What is open, where it belongs to a class. */
+function openRecord(path: string): { of: 'lessons' | 'lists' | 'texts'; id: string } | undefined {
+  const [, of, id] = /^\/(lessons|lists|texts)\/([^/]+)/.exec(path) ?? [];
+  if (of === undefined || id === undefined || id === 'new') return undefined;
+  return { of: of as 'lessons' | 'lists' | 'texts', id };
+}
+
+const oneOf = { lessons: 'lesson', lists: 'list', texts: 'text' } as const;
+
+/** Asks what another class means for what is open. */
+function OtherClass({
+  open,
+  from,
+  to,
+  onCopy,
+  onLeave,
+  onStay,
+}: {
+  open: 'lessons' | 'lists' | 'texts';
+  from: string;
+  to: string;
+  onCopy: () => void;
+  onLeave: () => void;
+  onStay: () => void;
+}) {
+  const one = oneOf[open];
+  return (
+    <Modal show onHide={onStay} centered aria-labelledby="other-class">
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="other-class" className="h5">
+          This {one} belongs to {from}
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body className="d-grid gap-2">
+        <button type="button" className="btn btn-primary" onClick={onCopy}>
+          Make a copy of it for {to}
+        </button>
+        <button type="button" className="btn btn-outline-dark" onClick={onLeave}>
+          Leave it, and go to {to}
+        </button>
+        <button type="button" className="btn btn-outline-dark" onClick={onStay}>
+          Stay with {from}
+        </button>
+        <p className="small quiet mb-0">
+          A copy is checked against {to} at once: each word past that class is marked.
+        </p>
+      </Modal.Body>
+    </Modal>
+  );
 }
 
 /** What belongs to a class stays open only while that class is in focus: the place it is kept in opens instead. */
 const placeOf = (path: string) => /^\/(lessons|texts|classes)\/./.exec(path)?.[1];
 
 /** The header: places, undo, and the class in focus. */
-export function Masthead({ classes, focus, latest }: MastheadProps) {
+export function Masthead({ classes, focus, latest, again }: MastheadProps) {
+  const [asked, setAsked] = useState<ClassProfile>();
   const fetcher = useFetcher<ActionAnswer>();
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   const navigate = useNavigate();
@@ -54,6 +108,12 @@ export function Masthead({ classes, focus, latest }: MastheadProps) {
       action: '/?index',
       encType: 'application/json',
     });
+  const open = openRecord(pathname);
+  const ask = (profile: ClassProfile) => {
+    if (profile.id === focus?.id) return;
+    if (open) setAsked(profile);
+    else void choose(profile.id);
+  };
   const choose = async (id: string) => {
     // First away from what belongs to the other class, or opening it would bring that back into focus.
     const place = placeOf(pathname);
@@ -65,9 +125,14 @@ export function Masthead({ classes, focus, latest }: MastheadProps) {
     const onKeyDown = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
       const typing = /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.isContentEditable;
-      if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !event.shiftKey && !typing) {
+      if (!(event.ctrlKey || event.metaKey) || typing) return;
+      const key = event.key.toLowerCase();
+      if (key === 'z' && !event.shiftKey) {
         event.preventDefault();
         send({ intent: 'undo' });
+      } else if (key === 'y' || key === 'z') {
+        event.preventDefault();
+        send({ intent: 'redo' });
       }
     };
     window.addEventListener('keydown', onKeyDown);
@@ -104,6 +169,33 @@ export function Masthead({ classes, focus, latest }: MastheadProps) {
           <span>Undo: {latest.label}</span>
         </button>
       )}
+      {again !== undefined && (
+        <button
+          type="button"
+          className="undo-button undo-button--again"
+          title={`Do again: ${again}`}
+          aria-label={`Do again: ${again}`}
+          onClick={() => send({ intent: 'redo' })}
+        >
+          <BsArrowClockwise aria-hidden="true" />
+        </button>
+      )}
+      {asked && open && focus && (
+        <OtherClass
+          open={open.of}
+          from={focus.name}
+          to={asked.name}
+          onStay={() => setAsked(undefined)}
+          onCopy={() => {
+            setAsked(undefined);
+            send({ intent: 'copy', ...open, classId: asked.id });
+          }}
+          onLeave={() => {
+            setAsked(undefined);
+            void choose(asked.id);
+          }}
+        />
+      )}
       {focus && (
         <Dropdown align="end">
           <Dropdown.Toggle as="button" type="button" bsPrefix="class-button">
@@ -114,7 +206,7 @@ export function Masthead({ classes, focus, latest }: MastheadProps) {
               <MenuItem
                 key={profile.id}
                 current={profile.id === focus.id}
-                onChoose={() => void choose(profile.id)}
+                onChoose={() => ask(profile)}
               >
                 {profile.name} <small>{describe(profile)}</small>
               </MenuItem>

@@ -159,11 +159,44 @@ export interface PaperPageProps {
   readonly reach?: ReadonlyMap<string, Reach>;
   /** Called with a word that was clicked. */
   readonly onWord?: (word: string) => void;
+  /** Items that can be changed on the page: what each is called, by its id or its word. */
+  readonly items?: ReadonlyMap<string, string>;
+  readonly onItem?: (item: string, place: HTMLElement) => void;
+}
+
+/** Where items stand: their own areas, or, of an exercise that has none, those of their words. */
+function placesOf(marks: readonly PageMark[], items: ReadonlyMap<string, string>) {
+  const own = marks.flatMap((mark) =>
+    mark.kind === 'item' && items.has(mark.item) ? [{ ...mark, is: mark.item }] : [],
+  );
+  if (own.length > 0) return own;
+  return marks.flatMap((mark) =>
+    mark.kind === 'word' && items.has(mark.word) ? [{ ...mark, is: mark.word }] : [],
+  );
+}
+
+/** Items as buttons over the page, drawn on screen only. */
+function ItemPlaces({
+  marks,
+  items,
+  onItem,
+}: Pick<PaperPageProps, 'marks'> & Required<Pick<PaperPageProps, 'items' | 'onItem'>>) {
+  return placesOf(marks, items).map(({ is, x, y, width, height }, index) => (
+    <button
+      key={`${is} ${index}`}
+      type="button"
+      className="item-area"
+      data-item={is}
+      style={{ left: mm(x), top: mm(y), width: mm(width), height: mm(height) }}
+      aria-label={`Change ${items.get(is) ?? is}`}
+      onClick={(event) => onItem(is, event.currentTarget)}
+    />
+  ));
 }
 
 /** One page as it prints, scaled to the room it has. */
 export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
-  const { marks, paper, font, label, colour, reach, onWord } = props;
+  const { marks, paper, font, label, colour, reach, onWord, items, onItem } = props;
   const { width, height } = papers[paper];
   const style = {
     '--page-width': width,
@@ -190,6 +223,7 @@ export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
         ),
       )}
       <PageDrawing marks={marks} width={width} height={height} over />
+      {items && onItem && <ItemPlaces marks={marks} items={items} onItem={onItem} />}
       {reach &&
         marks.map((mark, index) => {
           if (mark.kind !== 'word') return null;

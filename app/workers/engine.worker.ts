@@ -134,6 +134,10 @@ const service = {
     const engine = await engineOf(context.profile);
     return engine.parts.preview(recipe, context, await meaningsFor([recipe]));
   },
+  anotherItem: async (recipe: PartRecipe, item: string, context: PartContext) => {
+    const engine = await engineOf(context.profile);
+    return engine.parts.anotherItem(recipe, item, context, await meaningsFor([recipe]));
+  },
   fits: async (input: Omit<FitInput, 'profile'>, context: PartContext) => {
     const engine = await engineOf(context.profile);
     const known = await meaningsFor([{ maker: 'match-meaning' }]);

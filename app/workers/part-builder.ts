@@ -9,6 +9,7 @@ import { interactionOf } from '~core/exercises/interactions';
 import { otherMakers } from '~core/exercises/other-makers';
 import type { Exercise, ExerciseParameters } from '~core/exercises/making/exercise';
 import {
+  anotherTurn,
   checkExercise,
   findMaker,
   makeExercise,
@@ -341,6 +342,19 @@ export class PartBuilder {
       minutes: minutesFor(exercise.task),
       notes: exercise.notes.map(({ text }) => text),
     };
+  }
+
+  /** How an item becomes another one: the parameters to set, or undefined where the material has no other. */
+  anotherItem(
+    recipe: PartRecipe,
+    item: string,
+    context: PartContext,
+    meanings?: Meanings,
+  ): Pick<ExerciseParameters, 'renewed'> | undefined {
+    const placed = this.placed(recipe, context);
+    const next = anotherTurn(placed, item, this.lexicon, meanings, context.profile);
+    if (next === undefined) return undefined;
+    return { renewed: { ...recipe.parameters.renewed, [next.key]: next.turn } };
   }
 
   /** The exercises that fit material and stage best. */

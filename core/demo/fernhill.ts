@@ -53,7 +53,14 @@ export function fernhillDemo(lexicon: Lexicon): Demo {
       'neighbour',
     ],
   });
-  const lesson = planLesson({ list, class: kestrels, lexicon, newId, seed: 11 });
+  const lesson = planLesson({
+    list,
+    class: kestrels,
+    lexicon,
+    newId,
+    seed: 11,
+    alone: 'build-ing',
+  });
   const reading = readingDemo(DEMO_PREFIX, newId);
   return {
     classes: [kestrels, ...reading.classes],

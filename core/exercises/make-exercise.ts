@@ -11,6 +11,7 @@ import type { Exercise, ExerciseParameters, MakerNote } from './making/exercise'
 import { textReach } from '../texts/fit/text-reach';
 import { findStructures } from '../texts/fit/structures';
 import { withAccepted } from './accepted';
+import { arrangeItems, nextTurn } from './arrange-items';
 import { applyEdits } from './hand-edits';
 import { packOf, speaks } from '../languages/registry/registry';
 import { interactionOf, keyedItems, markTask, type Task } from './interactions';
@@ -92,10 +93,13 @@ export function makeExercise(
     return withoutText(maker, recipe, language);
   }
   const whole = maker.make(input);
-  const plain = versionOf(whole, version, maker);
+  const arranged = arrangeItems(whole.task, recipe.parameters, (turn) =>
+    madeAgain(maker, input, recipe.seed, turn),
+  );
+  const plain = versionOf({ ...whole, task: arranged.task }, version, maker);
   const edited = applyEdits(plain.task, recipe.parameters.edits ?? []);
   const task = withAccepted(edited.task, recipe.parameters.accept);
-  const made = { ...plain, task, notes: [...plain.notes, ...edited.notes] };
+  const made = { ...plain, task, notes: [...plain.notes, ...arranged.notes, ...edited.notes] };
   const problems = interactionOf(made.task).validate(made.task);
   const notes = [...made.notes];
   const rest = leftOver(maker, recipe.words, made.task, notes);
@@ -105,7 +109,7 @@ export function makeExercise(
   // Three of the four words of an odd one out are no answer, and stand there all the same.
   const used =
     maker.usesWords === false ? maker.fewestWords : items === 0 ? 0 : Math.max(items, shown);
-  const missing = shortageOf(maker, recipe, whole.task, used);
+  const missing = shortageOf(maker, recipe, arranged.task, used);
   if (rest.length > 0 && used > 0) {
     notes.push({
       text: `${recipe.words.length - rest.length} of ${recipe.words.length} words are used. Left for a second sheet: ${rest.join(', ')}.`,
@@ -118,12 +122,48 @@ export function makeExercise(
     words: recipe.words,
     language,
     ...made,
+    ...(arranged.places.length > 0 ? { items: arranged.places } : {}),
     pictures: picturesOf(wordsOfTask(made.task), recipe.parameters, lexicon),
     screenInstruction: instructionOnScreen(maker, recipe.parameters.instruction, made.instruction),
     ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
     ...(missing === undefined ? {} : { short: missing }),
     notes: [...notes, ...problems.map((text) => ({ text }))],
   };
+}
+
+/** The task of the same material at another turn of chance. */
+const madeAgain = (
+  maker: Maker,
+  input: Omit<MakerInput, 'random'>,
+  seed: number,
+  turn: number,
+): Task => maker.make({ ...input, random: new Random(seed + turn * TURN) }).task;
+
+/** A prime, so that turns of neighbouring seeds do not meet. */
+const TURN = 7919;
+
+/**
+ * How often the item must be made once more to be another one, for `renewed` of the recipe.
+ *
+ * @returns undefined where this material has no other item for it
+ */
+export function anotherTurn(
+  recipe: ExerciseRecipe,
+  id: string,
+  lexicon: Lexicon,
+  meanings?: Meanings,
+  profile?: ClassProfile,
+): { readonly key: string; readonly turn: number } | undefined {
+  const maker = findMaker(recipe.maker);
+  const settled = { ...recipe, parameters: versionParameters(recipe.parameters) };
+  const input = { ...inputOf(settled, lexicon, meanings), ...(profile ? { profile } : {}) };
+  if (maker.needsText === true && input.text === undefined) return undefined;
+  const again = (turn: number) => madeAgain(maker, input, recipe.seed, turn);
+  const { task, places } = arrangeItems(again(0), recipe.parameters, again);
+  const key = places.find((place) => place.id === id)?.key;
+  if (key === undefined) return undefined;
+  const turn = nextTurn(task, id, recipe.parameters.renewed?.[key] ?? 0, again);
+  return turn === undefined ? undefined : { key, turn };
 }
 
 /** A picture for each word that has one: the teacher's own choice, else the bank's. */

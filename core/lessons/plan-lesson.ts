@@ -3,6 +3,7 @@ import type { ClassProfile } from '../classes/class-profile';
 import type { ExerciseRecipe } from '../exercises/make-exercise';
 import { findMaker } from '../exercises/make-exercise';
 import { besideWords } from '../lists/beside-words';
+import { fitsBest } from '../exercises/fits-best';
 import { startWords } from '../exercises/start-words';
 import { findTargetSound, spellingsOf, usedSpellings } from '../search/target-sound';
 import { showGrapheme } from '../reach/check-word';
@@ -20,6 +21,8 @@ export interface PlanInput {
   /** Gives a new id each time. */
   readonly newId: () => string;
   readonly seed: number;
+  /** The exercise for working alone beside the sort; what fits the words best where it is not given. */
+  readonly alone?: string;
 }
 
 /** Minutes of each stage: forty in all (common practice). */
@@ -86,7 +89,29 @@ export function planLesson(input: PlanInput): Lesson {
     return [{ id: newId(), kind: 'exercise', text: '', ...recipe, words: usable }];
   };
 
+  /** What fits the words best for working alone, and is not in the lesson yet. */
+  const bestAlone = (taken: readonly LessonPart[]): LessonPart[] => {
+    const [fit] = fitsBest(
+      {
+        recipe: { words: list.words, parameters: { beside } },
+        stage: 'alone',
+        present: taken.map(({ maker }) => maker),
+        profile,
+      },
+      lexicon,
+      undefined,
+      1,
+    );
+    return fit === undefined ? [] : exercise(fit.maker, 3);
+  };
+
   const first = list.words.slice(0, 3);
+  const together = english
+    ? exercise('missing-grapheme', 1)
+    : translated >= 3
+      ? exercise('match-translation', 1)
+      : [];
+  const sorted = used.length > 1 ? exercise('sort-by-spelling', 2) : [];
   const parts: Record<StageId, LessonPart[]> = {
     'get-ready': [
       note(
@@ -102,15 +127,13 @@ export function planLesson(input: PlanInput): Lesson {
           : 'Write three of the words. Point out the pattern you teach and say it in one sentence.',
       ),
     ],
-    together: english
-      ? exercise('missing-grapheme', 1)
-      : translated >= 3
-        ? exercise('match-translation', 1)
-        : [],
+    together,
     alone: [
-      ...(used.length > 1 ? exercise('sort-by-spelling', 2) : []),
+      ...sorted,
       ...(english
-        ? exercise('build-ing', 3)
+        ? input.alone === undefined
+          ? bestAlone([...together, ...sorted])
+          : exercise(input.alone, 3)
         : [...(explained >= 3 ? exercise('pairs', 2) : []), ...exercise('trace-copy-write', 3)]),
     ],
     'look-back': [

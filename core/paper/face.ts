@@ -2,6 +2,7 @@
 import type { PageMark, TextMark } from './marks';
 import type { Block } from './paginate';
 import type { SheetStyle } from './style';
+import { textWidth } from './measure';
 import { textBlock } from './text-block';
 
 export interface Face {
@@ -24,6 +25,14 @@ export const answeredOf = <Item>(items: readonly Item[], answers: Answers): read
 
 /** Room for the number of an item, in millimetres. */
 export const NUMBER_ROOM = 11;
+
+/** Where an item stands, for a screen on which it is changed; `left` is that of its number. */
+export const itemArea = (
+  { id }: { readonly id: string },
+  width: number,
+  height: number,
+  left = 0,
+): PageMark => ({ kind: 'item', x: left, y: 0, width, height, item: id });
 
 export type TextOptions = Partial<Omit<TextMark, 'kind' | 'x' | 'y' | 'text'>>;
 
@@ -92,8 +101,12 @@ export function numberAt(y: number, number: number, style: SheetStyle, x = 0): P
       ];
     case 'calm':
       return [textAt(x, y, text, style, { ...bold, size: style.body })];
-    default:
-      return [textAt(x, y, `${text}.`, style, bold)];
+    default: {
+      // Two figures in large type stay clear of what they number.
+      const wide = textWidth(`${text}.`, style.font, 700, size);
+      const fitting = Math.min(size, (size * (NUMBER_ROOM - 2)) / wide);
+      return [textAt(x, y, `${text}.`, style, { ...bold, size: fitting })];
+    }
   }
 }
 

@@ -101,6 +101,17 @@ export interface WordArea {
   readonly word: string;
 }
 
+/** Where an item of an exercise stands: never printed; on screen it can be changed there. */
+export interface ItemArea {
+  readonly kind: 'item';
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  /** The id of the item. */
+  readonly item: string;
+}
+
 /** A line drawing that shows a word. */
 export interface PictureMark {
   readonly kind: 'picture';
@@ -115,7 +126,8 @@ export interface PictureMark {
   readonly reading?: Reading;
 }
 
-export type PageMark = TextMark | LineMark | BoxMark | WordArea | PictureMark | HandMark | PathMark;
+export type PageMark =
+  TextMark | LineMark | BoxMark | WordArea | ItemArea | PictureMark | HandMark | PathMark;
 
 /** A mark moved by so many millimetres. */
 export function moveMark(mark: PageMark, dx: number, dy: number): PageMark {

@@ -178,6 +178,15 @@ function readMark(value: unknown): PageMark {
         height: number('height'),
         word: textOf(from, 'word'),
       };
+    case 'item':
+      return {
+        kind: 'item',
+        x: number('x'),
+        y: number('y'),
+        width: number('width'),
+        height: number('height'),
+        item: textOf(from, 'item'),
+      };
     default:
       return fail('The kind of a mark');
   }

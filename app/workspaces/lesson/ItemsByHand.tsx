@@ -2,19 +2,97 @@ import { withHandEdit } from '~core/exercises/interactions/kit/hand-edit';
 import { AutoField } from '~/ui/AutoField';
 import type { ExercisePart, Send } from './built-part';
 
-/** Every text of the exercise, to be changed by hand; a change stays when the exercise is made again. */
-export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) {
+const saveEdits = (part: string, edits: object, label: string) => ({
+  intent: 'parameters',
+  part,
+  parameters: { edits },
+  label,
+});
+
+/** The texts of the items of one word, to be changed by hand. */
+export function TextsOfWord({
+  open,
+  word,
+  send,
+}: {
+  open: ExercisePart;
+  word: string;
+  send: Send;
+}) {
   const { part, facts } = open;
   const edits = part.parameters.edits ?? [];
-  const { editable: texts, accepted } = facts;
-  if (texts.length === 0) return null;
-  const words = [...new Set(texts.map((text) => text.word))];
-  const save = (next: typeof edits, label: string) => ({
-    intent: 'parameters',
-    part: part.id,
-    parameters: { edits: next },
-    label,
-  });
+  const { editable, accepted } = facts;
+  return (
+    <>
+      {editable
+        .filter((text) => text.word === word)
+        .map((text, index) => (
+          <div key={`${text.label} ${index}`} className="item-text">
+            <span className="quiet small">{text.label}</span>
+            <AutoField
+              label={`${text.label} of ${word}`}
+              className="form-control form-control-sm"
+              multiline={text.text.length > 30}
+              value={text.text}
+              payload={(to) =>
+                saveEdits(
+                  part.id,
+                  withHandEdit(edits, text.word, text.text, to),
+                  `Changed ${word} by hand`,
+                )
+              }
+            />
+            {text.was !== undefined && (
+              <button
+                type="button"
+                className="btn btn-link btn-sm p-0"
+                aria-label={`As it was made: ${text.label} of ${word}`}
+                onClick={() =>
+                  send(
+                    saveEdits(
+                      part.id,
+                      withHandEdit(edits, text.word, text.text, text.was ?? ''),
+                      `Restored ${word}`,
+                    ),
+                  )
+                }
+              >
+                As it was made: {text.was || 'empty'}
+              </button>
+            )}
+          </div>
+        ))}
+      {accepted[word] && (
+        <div className="mb-1">
+          <span className="quiet small">Also right, one a line</span>
+          <AutoField
+            label={`Also right for ${word}`}
+            className="form-control form-control-sm"
+            multiline
+            value={(accepted[word] ?? []).join('\n')}
+            payload={(to) => ({
+              intent: 'parameters',
+              part: part.id,
+              parameters: {
+                accept: {
+                  ...part.parameters.accept,
+                  [word]: to.split('\n').flatMap((line) => line.trim() || []),
+                },
+              },
+              label: `Changed what is right for ${word}`,
+            })}
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Every text of the exercise, to be changed by hand; a change stays when the exercise is made again. */
+export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) {
+  const edits = open.part.parameters.edits ?? [];
+  const words = [...new Set(open.facts.editable.map((text) => text.word))];
+  if (words.length === 0) return null;
   return (
     <details className="panel-fold">
       <summary>Change items by hand{edits.length > 0 ? ` · ${edits.length} changed` : ''}</summary>
@@ -24,61 +102,7 @@ export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) 
             {word}
             {edits.some((edit) => edit.word === word) ? ' · changed' : ''}
           </summary>
-          {texts
-            .filter((text) => text.word === word)
-            .map((text, index) => (
-              <div key={`${text.label} ${index}`} className="mb-1">
-                <span className="quiet small">{text.label}</span>
-                <AutoField
-                  label={`${text.label} of ${word}`}
-                  className="form-control form-control-sm"
-                  multiline={text.text.length > 30}
-                  value={text.text}
-                  payload={(to) =>
-                    save(withHandEdit(edits, text.word, text.text, to), `Changed ${word} by hand`)
-                  }
-                />
-                {text.was !== undefined && (
-                  <button
-                    type="button"
-                    className="btn btn-link btn-sm p-0"
-                    aria-label={`As it was made: ${text.label} of ${word}`}
-                    onClick={() =>
-                      send(
-                        save(
-                          withHandEdit(edits, text.word, text.text, text.was ?? ''),
-                          `Restored ${word}`,
-                        ),
-                      )
-                    }
-                  >
-                    As it was made: {text.was || 'empty'}
-                  </button>
-                )}
-              </div>
-            ))}
-          {accepted[word] && (
-            <div className="mb-1">
-              <span className="quiet small">Also right, one a line</span>
-              <AutoField
-                label={`Also right for ${word}`}
-                className="form-control form-control-sm"
-                multiline
-                value={(accepted[word] ?? []).join('\n')}
-                payload={(to) => ({
-                  intent: 'parameters',
-                  part: part.id,
-                  parameters: {
-                    accept: {
-                      ...part.parameters.accept,
-                      [word]: to.split('\n').flatMap((line) => line.trim() || []),
-                    },
-                  },
-                  label: `Changed what is right for ${word}`,
-                })}
-              />
-            </div>
-          )}
+          <TextsOfWord open={open} word={word} send={send} />
         </details>
       ))}
     </details>

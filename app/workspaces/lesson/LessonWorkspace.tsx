@@ -13,7 +13,7 @@ import { CheckPanel } from './CheckPanel';
 import { PrintRoot } from './PrintRoot';
 import { SheetPanel } from './SheetPanel';
 import { Stages } from './Stages';
-import { Workbench, type Face, type Scope } from './Workbench';
+import { Workbench, type Face, type PageView, type Scope } from './Workbench';
 import { useSend } from '~/ui/use-send';
 
 export interface LessonWorkspaceProps {
@@ -66,6 +66,8 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   const [face, setFace] = useState<Face>('learner');
   const [scope, setScope] = useState<Scope>('exercise');
   const [made, setMade] = useState<{ readonly of: unknown; readonly sheet: Sheet | undefined }>();
+  const [view, setView] = useState<PageView>('fit');
+  const [folded, setFolded] = useState(false);
   const [lit, setLit] = useState<string>();
   const open = built.find(({ part }) => part.id === openId);
   const part = open?.part;
@@ -92,7 +94,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   useFontsFor(writtenOn(sheets));
   return (
     <ClassTexts value={texts}>
-      <div className="lesson-layout">
+      <div className={`lesson-layout${folded ? ' lesson-layout--folded' : ''}`}>
         <Stages lesson={lesson} built={built} broken={broken} openId={openId} send={send} />
         <div className="workbench">
           {clash}
@@ -120,6 +122,11 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
                   : 0
               }
               separate={separate}
+              context={context}
+              view={view}
+              onView={setView}
+              folded={folded}
+              onFold={() => setFolded(!folded)}
               send={send}
             />
           ) : (

@@ -1,10 +1,14 @@
-import { Button } from 'react-bootstrap';
-import { BsPrinter } from 'react-icons/bs';
+import { useMemo, useState } from 'react';
+import { Button, Dropdown } from 'react-bootstrap';
+import { BsPrinter, BsZoomIn } from 'react-icons/bs';
 import type { Reach } from '~core/reach/check-word';
 import type { Sheet } from '~core/sheets/sheet';
+import { MenuItem } from '~/ui/MenuItem';
 import { PaperPage } from '~/ui/PaperPage';
+import type { PartContext } from '~/workers/part-builder';
 import type { Downloadable } from '~/documents/download';
 import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
+import { ItemOnPaper, type ChosenItem } from './ItemOnPaper';
 import { RoomLeft } from './RoomLeft';
 import { ShortSheet } from './ShortSheet';
 import { DownloadMenu } from './DownloadMenu';
@@ -24,6 +28,15 @@ function downloadOf(open: BuiltPart): Downloadable {
     : { ...common, document: open.document, exercises: open.exercises };
 }
 
+/** How the pages stand on the screen. */
+export type PageView = 'fit' | 'two' | 'large';
+
+const pageViews: readonly (readonly [PageView, string])[] = [
+  ['fit', 'One page'],
+  ['two', 'Two pages'],
+  ['large', 'Larger'],
+];
+
 export interface WorkbenchProps {
   readonly open: BuiltPart;
   /** What stands on the screen: the open part, its copies, or the whole lesson. */
@@ -42,7 +55,23 @@ export interface WorkbenchProps {
   readonly missing: number;
   /** Pages of the whole lesson where each exercise has its own. */
   readonly separate: number;
+  readonly context: PartContext;
+  readonly view: PageView;
+  readonly onView: (view: PageView) => void;
+  /** The panels beside the paper are folded away. */
+  readonly folded: boolean;
+  readonly onFold: () => void;
   readonly send: Send;
+}
+
+/** What can be changed on the paper: each item by its number, or by its word where it has none. */
+function changeable(open: BuiltPart): ReadonlyMap<string, string> {
+  if (!isExercise(open)) return new Map();
+  const { exercise, facts } = open;
+  if (exercise.items) {
+    return new Map(exercise.items.map(({ id, word }, index) => [id, `item ${index + 1}: ${word}`]));
+  }
+  return new Map(facts.editable.map(({ word }) => [word, word]));
 }
 
 /** The paper as it prints, and how to get it. */
@@ -60,8 +89,15 @@ export function Workbench(props: WorkbenchProps) {
     title,
     missing,
     separate,
+    context,
+    view,
+    onView,
+    folded,
+    onFold,
     send,
   } = props;
+  const [chosen, setChosen] = useState<ChosenItem & { readonly part: string }>();
+  const items = useMemo(() => changeable(open), [open]);
   const { sheet, checks } = open;
   const short = isExercise(open) && open.exercise.short !== undefined;
   const reach = new Map<string, Reach>(checks.map((check) => [check.word, check.reach]));
@@ -70,6 +106,17 @@ export function Workbench(props: WorkbenchProps) {
     .filter((page) => page.part === face)
     .map((page, index) => ({ ...page, at: index + 1 }));
   const room = scope === 'exercise' && face === 'learner' && !short ? sheet.room : undefined;
+  const choose = (item: string, place: HTMLElement) =>
+    setChosen({
+      part: open.part.id,
+      place,
+      word: item,
+      ...(isExercise(open) && open.exercise.items ? { id: item } : {}),
+    });
+  const closeItem = () => {
+    setChosen(undefined);
+    chosen?.place.focus();
+  };
   const count = sheets.reduce((sum, each) => sum + each.pages.length, 0);
   return (
     <>
@@ -83,6 +130,28 @@ export function Workbench(props: WorkbenchProps) {
           </button>
         </div>
         <div className="d-flex flex-wrap gap-2 align-items-center justify-content-end">
+          <Dropdown>
+            <Dropdown.Toggle
+              as="button"
+              type="button"
+              bsPrefix="icon-button"
+              aria-label="How pages stand on the screen"
+              title="How pages stand on the screen"
+            >
+              <BsZoomIn aria-hidden="true" />
+            </Dropdown.Toggle>
+            <Dropdown.Menu>
+              {pageViews.map(([value, name]) => (
+                <MenuItem key={value} current={value === view} onChoose={() => onView(value)}>
+                  {name}
+                </MenuItem>
+              ))}
+              <Dropdown.Divider />
+              <MenuItem onChoose={onFold}>
+                {folded ? 'Show the panels' : 'Fold the panels away'}
+              </MenuItem>
+            </Dropdown.Menu>
+          </Dropdown>
           <select
             className="form-select workbench__scope"
             aria-label="What to print"
@@ -132,7 +201,17 @@ export function Workbench(props: WorkbenchProps) {
       )}
       {short && <ShortSheet open={open} send={send} />}
       {room && <RoomLeft room={room} open={open} send={send} />}
-      <div className="paper-stack">
+      {chosen && chosen.part === open.part.id && isExercise(open) && (
+        <ItemOnPaper
+          key={chosen.id ?? chosen.word}
+          open={open}
+          context={context}
+          chosen={chosen}
+          onClose={closeItem}
+          send={send}
+        />
+      )}
+      <div className={`paper-stack paper-stack--${view}`}>
         {pages.map((page) => (
           <PaperPage
             key={`${page.sheet.paper} ${page.part} ${page.at}`}
@@ -143,6 +222,9 @@ export function Workbench(props: WorkbenchProps) {
             label={`${face === 'key' ? 'Key' : 'Page'} ${page.at} of ${pages.length}`}
             reach={reach}
             onWord={onWord}
+            {...(scope === 'exercise' && isExercise(open) && items.size > 0
+              ? { items, onItem: choose }
+              : {})}
           />
         ))}
       </div>

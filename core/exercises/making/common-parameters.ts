@@ -26,6 +26,10 @@ export const commonParameters = {
   accept: given<Readonly<Record<string, readonly string[]>>>('record'),
   /** Items changed by hand. */
   edits: given<readonly HandEdit[]>('list'),
+  /** Items taken out, in their order, and made once more, by their keys. */
+  without: given<readonly string[]>('list'),
+  order: given<readonly string[]>('list'),
+  renewed: given<Readonly<Record<string, number>>>('record'),
 } satisfies Parameters;
 
 /** A school hand and the lines it stands on. */

@@ -19,6 +19,13 @@ export interface MakerNote {
   }[];
 }
 
+/** An item that can be arranged, with the key by which it is found again. */
+export interface KeyedPlace {
+  readonly id: string;
+  readonly word: string;
+  readonly key: string;
+}
+
 export interface Exercise {
   /** The maker's id, with its parameters and seed: enough to make it again. */
   readonly maker: string;
@@ -35,6 +42,8 @@ export interface Exercise {
   /** Item 1 is shown worked. */
   readonly worked: boolean;
   readonly task: Task;
+  /** The items that can be moved, taken out or made once more, with their keys. */
+  readonly items?: readonly KeyedPlace[];
   /** What the task's interaction asks of paper; nothing where it is absent. */
   readonly paper?: object;
   /** Pictures of its words, for a sheet that shows them beside items or in a strip. */
@@ -61,6 +70,9 @@ export interface ExerciseParameters {
   readonly beside?: BesideWords;
   readonly accept?: Readonly<Record<string, readonly string[]>>;
   readonly edits?: readonly HandEdit[];
+  readonly without?: readonly string[];
+  readonly order?: readonly string[];
+  readonly renewed?: Readonly<Record<string, number>>;
   /** The text that a reading exercise is made from, which of its sections, printed above or not. */
   readonly textId?: string;
   readonly section?: number;

@@ -6,6 +6,7 @@ import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { passageBlocks } from '../../../paper/passage-blocks';
 import {
+  itemArea,
   keyLine,
   NUMBER_ROOM,
   numberAt,
@@ -112,7 +113,11 @@ function itemBlock(item: ChoiceItem, index: number, style: SheetStyle, worked: b
   const asked = [pictured ? 'picture' : '', spokenGaps(item.prompt)].filter(Boolean).join('; ');
   return {
     height,
-    marks: [...readAs(marks, undefined, `${index + 1}. ${asked}`), ...options.marks],
+    marks: [
+      itemArea(item, style.width, height - 4),
+      ...readAs(marks, undefined, `${index + 1}. ${asked}`),
+      ...options.marks,
+    ],
     name: `The question about ${item.word}`,
     loose: true,
   };

@@ -13,6 +13,7 @@ import {
   type Face,
   type Answers,
   isAnswered,
+  itemArea,
 } from '../../../paper/face';
 import { sentencePaper } from './sentence-face';
 import { boxFrame, wordBox } from '../../../paper/word-box';
@@ -207,7 +208,10 @@ function itemMarks(
     height: style.body * 1.35,
     word: item.word,
   });
-  return readAs(marks, number, `${number}. ${spoken(item, task, worked)}`);
+  return [
+    itemArea(item, x - left + 2, height, left),
+    ...readAs(marks, number, `${number}. ${spoken(item, task, worked)}`),
+  ];
 }
 
 /** The bank in a box: short entries side by side, long ones lettered, one a line. */

@@ -11,6 +11,7 @@ import {
   type Face,
   type Answers,
   isAnswered,
+  itemArea,
 } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
@@ -100,7 +101,10 @@ function itemBlock(
   );
   return {
     height: y + leading * 0.5,
-    marks: readAs(marks, index, `${index + 1}. ${spokenGaps(said.join(''))}`),
+    marks: [
+      itemArea(item, style.width, y + leading * 0.35),
+      ...readAs(marks, index, `${index + 1}. ${spokenGaps(said.join(''))}`),
+    ],
     name: `The sentence for ${item.word}`,
     loose: true,
   };

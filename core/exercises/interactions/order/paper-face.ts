@@ -12,6 +12,7 @@ import {
   type Face,
   type Answers,
   isAnswered,
+  itemArea,
 } from '../../../paper/face';
 import { readAs } from '../../../paper/reading';
 
@@ -64,7 +65,7 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
   }
   return {
     height,
-    marks: said(marks, item, index, worked),
+    marks: [itemArea(item, style.width, height - 2), ...said(marks, item, index, worked)],
     name: `The pieces of ${item.word}`,
     loose: true,
   };
@@ -98,7 +99,7 @@ function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked
   }
   return {
     height: line + 4,
-    marks: said(marks, item, index, worked),
+    marks: [itemArea(item, style.width, line + 1), ...said(marks, item, index, worked)],
     name: `The words of “${item.word}”`,
     loose: true,
   };

@@ -20,6 +20,7 @@ import {
   type Face,
   type Answers,
   isAnswered,
+  itemArea,
 } from '../../../paper/face';
 import { passageBlocks } from '../../../paper/passage-blocks';
 import { tableKey, tablePaper } from './table-face';
@@ -138,7 +139,10 @@ function longItem(
   }
   return {
     height: top + lines * style.lineRoom + 3,
-    marks: said(marks, item, index, worked, lines),
+    marks: [
+      itemArea(item, style.width, top + lines * style.lineRoom),
+      ...said(marks, item, index, worked, lines),
+    ],
     name: `The question “${item.word}”`,
     loose: true,
   };
@@ -231,7 +235,10 @@ function itemBlock(
   }
   return {
     height: first + (lines - 1) * style.lineRoom + 2,
-    marks: said(marks, item, index, worked, lines),
+    marks: [
+      itemArea(item, style.width, first + (lines - 1) * style.lineRoom),
+      ...said(marks, item, index, worked, lines),
+    ],
     name: `The line for ${item.word}`,
     loose: true,
   };
@@ -239,6 +246,7 @@ function itemBlock(
 
 /** A number, and rows of a ruling to write on. */
 function ruledItem(
+  item: WriteItem,
   index: number,
   handwriting: Handwriting,
   style: SheetStyle,
@@ -249,6 +257,7 @@ function ruledItem(
   return Array.from({ length: lines }, (_, row) => ({
     ...line,
     marks: [
+      itemArea(item, style.width, line.height),
       ...line.marks.map((mark) => moveMark(mark, NUMBER_ROOM, 0)),
       ...(row === 0 ? [...numberAt(line.height * 0.6, index + 1, style)] : []),
     ],
@@ -312,7 +321,7 @@ export function writePaper(
       return [itemBlock(item, index, style, isAnswered(answers, index), lines)];
     return item.trace
       ? traceBlocks(item, handwriting, style)
-      : ruledItem(index, handwriting, style, lines);
+      : ruledItem(item, index, handwriting, style, lines);
   });
   const list = (task.checklist ?? []).map((text) => checkLine(text, style));
   return {

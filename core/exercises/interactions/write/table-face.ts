@@ -4,7 +4,7 @@ import type { PageMark } from '../../../paper/marks';
 import { breakLines } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
-import { textAt, type Answers, isAnswered } from '../../../paper/face';
+import { itemArea, textAt, type Answers, isAnswered } from '../../../paper/face';
 import { readAsCell, spokenGaps } from '../../../paper/reading';
 
 const PAD = 1.8;
@@ -45,6 +45,7 @@ function rowBlock(
     least: number;
     head?: boolean;
     name: string;
+    id?: string;
     grey?: boolean;
   },
 ): Block {
@@ -74,7 +75,9 @@ function rowBlock(
       spokenGaps(cells[index] ?? '') || 'gap',
     );
   });
-  return { height, marks, keepWithNext: head, name };
+  const { id } = options;
+  const area = id === undefined ? [] : [itemArea({ id }, style.width, height)];
+  return { height, marks: [...area, ...marks], keepWithNext: head, name };
 }
 
 const sizeOf = (style: SheetStyle) => Math.min(style.body, style.small * 1.3);
@@ -100,6 +103,7 @@ function rows(
         size: sizeOf(style),
         least: roomOf(item),
         name: `The row “${item.word}”`,
+        id: item.id,
       }),
     ),
   ];

@@ -2,6 +2,7 @@
 import { fontOf, emForXHeight, handWidth, type HandName } from '../../../paper/hands';
 import { plainRuling, rulingRow, type Ruling } from '../../../paper/ruling';
 import type { Handwriting, WriteItem } from './task';
+import { itemArea } from '../../../paper/face';
 import type { PageMark } from '../../../paper/marks';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
@@ -56,7 +57,7 @@ export function traceBlocks(item: WriteItem, handwriting: Handwriting, style: Sh
       });
     blocks.push({
       height: row.height + BETWEEN_ROWS,
-      marks: [...row.marks, ...models],
+      marks: [itemArea(item, style.width, row.height), ...row.marks, ...models],
       name: `The line for ${item.word}`,
       ...(at < rows - 1 ? { keepWithNext: true } : {}),
     });
