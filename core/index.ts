@@ -4,6 +4,7 @@
  * process with `useLexicon`.
  */
 import * as functions from './script/functions';
+import * as practice from './script/practice';
 import * as sentences from './script/grammar';
 import { inputs } from './script/inputs';
 import { strictly } from './script/strict';
@@ -64,6 +65,25 @@ export const checkExercise = strictly(
 
 /** Marks one item: `{interaction: 'sort', card}` with a heading id, or `{interaction: 'gap', item}` with the written answers. */
 export const markResponse = strictly('markResponse', inputs.markResponse, functions.markResponse);
+
+/** An exercise as a learner gets it: without any right answer, key or reason, unless `answers` is true. */
+export const forLearner = strictly('forLearner', inputs.forLearner, practice.forLearner);
+
+/** A return slip as a string; what it held, read back, or `{error}`. */
+export const writeSlip = strictly('writeSlip', inputs.writeSlip, practice.writeSlip);
+export const readSlip = strictly('readSlip', inputs.readSlip, practice.readSlip);
+
+/** The errors that a response shows, by their names, with rule and next practice. */
+export const diagnose = strictly('diagnose', inputs.diagnose, practice.diagnose);
+
+/** What a simulated learner answers. */
+export const simulate = strictly('simulate', inputs.simulate, practice.simulate);
+
+/** The results of a lesson from slips: by learner, item and error. */
+export const resultsOf = strictly('resultsOf', inputs.resultsOf, practice.resultsOf);
+
+/** What a learner should practise next, from results. */
+export const nextPractice = strictly('nextPractice', inputs.nextPractice, practice.nextPractice);
 
 /** The makers, with what each needs. */
 export const makers = strictly('makers', inputs.makers, functions.makers);

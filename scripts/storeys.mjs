@@ -45,6 +45,8 @@ export const storeys = [
     'exercises/makers',
     'exercises',
   ],
+  ['practice'],
+  ['results'],
   ['sheets/reading', 'sheets/blocks', 'sheets', 'documents'],
   ['records', 'records/exchange'],
   ['lessons', 'demo'],

@@ -15,9 +15,6 @@ import { arrangeItems, nextTurn } from './arrange-items';
 import { applyEdits } from './hand-edits';
 import { packOf, speaks } from '../languages/registry/registry';
 import { interactionOf, keyedItems, markTask, type Task } from './interactions';
-import type { Mark } from './interactions/kit/verdict';
-import type { GapItem } from './interactions/gap/task';
-import type { SortCard } from './interactions/sort/task';
 import type { Maker, MakerInput } from './making/maker';
 import { grammarTerms } from '../languages/en/grammar/grammar-terms';
 import { makers } from './makers';
@@ -309,34 +306,5 @@ function takeTurns(lists: readonly (readonly string[])[]): string[] {
   return [...taken];
 }
 
-/** A task of one item, as a return slip carries it, or a single card or item of a sort or gap. */
-export type MarkableItem =
-  | Task
-  | { readonly interaction: 'sort'; readonly card: SortCard }
-  | { readonly interaction: 'gap'; readonly item: GapItem };
-
-/** The whole task that a single card or item makes. */
-function taskOf(item: MarkableItem): Task {
-  if ('card' in item) {
-    const { home } = item.card;
-    return { interaction: 'sort', headings: [{ id: home, label: home }], cards: [item.card] };
-  }
-  if ('item' in item) return { interaction: 'gap', items: [item.item], bank: [] };
-  return item;
-}
-
-/**
- * Marks a task, or one card or item of it.
- *
- * @param response by item id; for a single card the heading's id, for a single gap what was written
- */
-export function markItem(item: MarkableItem, response: unknown): Mark {
-  const task = taskOf(item);
-  const id = 'card' in item ? item.card.id : 'item' in item ? item.item.id : undefined;
-  if (id === undefined) return markTask(task, response);
-  const written = 'item' in item && typeof response === 'string' ? [response] : response;
-  const home = 'card' in item && Array.isArray(response) ? (response[0] as unknown) : written;
-  return markTask(task, { [id]: home });
-}
-
+export { markItem, type MarkableItem } from './mark-item';
 export { markTask };

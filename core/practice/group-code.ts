@@ -1,0 +1,84 @@
+/**
+ * Bytes as a code that can be typed: groups of three signs and a check sign, so that a mistyped
+ * group is known by its number. The signs are those of Crockford's base 32, which leaves out
+ * letters that are taken for figures (https://www.crockford.com/base32.html).
+ */
+const SIGNS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
+const IN_GROUP = 3;
+/** A prime, so that a wrong sign and two signs that changed places are both seen. */
+const MODULUS = 31;
+
+/** What does not read as a code, and where. */
+export class CodeError extends Error {
+  override readonly name = 'CodeError';
+}
+
+/** The check sign of a group: its signs weighed by their places, and its number among the groups. */
+const checkOf = (values: readonly number[], group: number) =>
+  SIGNS[
+    (values.reduce((sum, value, place) => sum + value * (place + 2), 0) + group * 5) % MODULUS
+  ] as string;
+
+/** Bytes as groups of four signs with a hyphen between them. */
+export function toGroups(bytes: Uint8Array): string {
+  const values: number[] = [];
+  let held = 0;
+  let bits = 0;
+  for (const byte of bytes) {
+    held = (held << 8) | byte;
+    bits += 8;
+    while (bits >= 5) {
+      bits -= 5;
+      values.push((held >> bits) & 31);
+    }
+    held &= (1 << bits) - 1;
+  }
+  if (bits > 0) values.push((held << (5 - bits)) & 31);
+  const groups: string[] = [];
+  for (let at = 0; at < values.length; at += IN_GROUP) {
+    const group = values.slice(at, at + IN_GROUP);
+    groups.push(group.map((value) => SIGNS[value]).join('') + checkOf(group, groups.length));
+  }
+  return groups.join('-');
+}
+
+/** Signs that are typed for others. */
+const meant: Readonly<Record<string, string>> = { O: '0', I: '1', L: '1' };
+
+/**
+ * The bytes of a code, however it was typed: small letters, spaces, and O for 0.
+ *
+ * @throws CodeError that says which group is wrong
+ */
+export function fromGroups(code: string): Uint8Array {
+  const signs = [...code.toUpperCase().replace(/[\s-]/g, '')].map((sign) => meant[sign] ?? sign);
+  const values: number[] = [];
+  for (let at = 0; at < signs.length; at += IN_GROUP + 1) {
+    const number = at / (IN_GROUP + 1);
+    const group = signs.slice(at, at + IN_GROUP + 1);
+    const check = group.pop();
+    const read = group.map((sign) => SIGNS.indexOf(sign));
+    if (check === undefined || read.length === 0) {
+      throw new CodeError('The code is cut off: its last group has one sign.');
+    }
+    if (read.includes(-1) || checkOf(read, number) !== check) {
+      throw new CodeError(
+        `Group ${number + 1} (${[...group, check].join('')}) is not right. Look at it again.`,
+      );
+    }
+    values.push(...read);
+  }
+  const bytes: number[] = [];
+  let held = 0;
+  let bits = 0;
+  for (const value of values) {
+    held = (held << 5) | value;
+    bits += 5;
+    if (bits >= 8) {
+      bits -= 8;
+      bytes.push((held >> bits) & 255);
+      held &= (1 << bits) - 1;
+    }
+  }
+  return Uint8Array.from(bytes);
+}

@@ -1,0 +1,67 @@
+import { describe, expect, test } from 'vitest';
+import { nameError } from './name-error';
+
+const named = (given: string, expected: string) => nameError(given, expected)?.error;
+
+// Typical errors of learners and their names are common practice of the trade; the rules of the
+// endings stand in England’s national curriculum, English appendix 1: spelling (years 1 to 4).
+describe('endings', () => {
+  test.each([
+    ['runing', 'running', 'does not double the consonant'],
+    ['stoped', 'stopped', 'does not double the consonant'],
+    ['biger', 'bigger', 'does not double the consonant'],
+    ['suny', 'sunny', 'does not double the consonant'],
+    ['rainning', 'raining', 'doubles a consonant that stays single'],
+    ['opennd', 'opend', 'doubles a consonant that stays single'],
+    ['makeing', 'making', 'keeps the silent e'],
+    ['hopeing', 'hoping', 'keeps the silent e'],
+    ['hopful', 'hopeful', 'drops the silent e'],
+    ['movment', 'movement', 'drops the silent e'],
+    ['carryed', 'carried', 'keeps the y'],
+    ['happyer', 'happier', 'keeps the y'],
+    ['babys', 'babies', 'keeps the y'],
+    ['plaied', 'played', 'changes a y that stays'],
+    ['walk', 'walked', 'leaves off -ed'],
+    ['jump', 'jumps', 'leaves off -s'],
+    ['box', 'boxes', 'leaves off -es'],
+    ['sheeps', 'sheep', 'adds -s'],
+  ])('%s for %s: %s', (given, expected, error) => {
+    expect(named(given, expected)).toBe(error);
+  });
+});
+
+describe('letters', () => {
+  test.each([
+    ['dog', 'bog', 'mixes up b and d'],
+    ['bady', 'baby', 'writes “ad” for “ab”'],
+    ['frist', 'first', 'has the letters in another order'],
+    ['tran', 'train', 'leaves out a vowel'],
+    ['tain', 'train', 'leaves out a consonant'],
+    ['traine', 'train', 'has a letter too many'],
+    ['rane', 'rain', 'writes “ane” for “ain”'],
+    ['ay', 'ai', 'writes “ay” for “ai”'],
+    ['Rain', 'rain', 'capital letter'],
+    ['its', "it's", 'punctuation'],
+  ])('%s for %s: %s', (given, expected, error) => {
+    expect(named(given, expected)).toBe(error);
+  });
+
+  test('another word altogether, nothing, and what is right have no name', () => {
+    expect(named('elephant', 'storm')).toBeUndefined();
+    expect(named('', 'storm')).toBeUndefined();
+    expect(named(' storm ', 'storm')).toBeUndefined();
+  });
+});
+
+describe('sentences', () => {
+  test.each([
+    ['Home goes she late.', 'She goes home late.', 'word order'],
+    ['She go home late.', 'She goes home late.', 'leaves off -es'],
+    ['She goes home.', 'She goes home late.', 'leaves out a word'],
+    ['She goes home very late.', 'She goes home late.', 'has a word too many'],
+    ['she goes home late.', 'She goes home late.', 'capital letter'],
+    ['She goes home late', 'She goes home late.', 'punctuation'],
+  ])('%s for %s: %s', (given, expected, error) => {
+    expect(named(given, expected)).toBe(error);
+  });
+});
