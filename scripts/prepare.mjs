@@ -35,6 +35,22 @@ function makerInputs(folder = 'core') {
   });
 }
 
+/** What the file that goes home is built from. */
+function playerInputs() {
+  const screens = ['player', 'app/faces'].flatMap((folder) =>
+    readdirSync(root + folder, { withFileTypes: true, recursive: true })
+      .filter((entry) => entry.isFile() && !entry.name.includes('.test.'))
+      .map((entry) => `${entry.parentPath.slice(root.length)}/${entry.name}`),
+  );
+  return [
+    ...screens,
+    'app/styles/_play.scss',
+    'scripts/build-player.mjs',
+    'package-lock.json',
+    ...makerInputs(),
+  ].sort();
+}
+
 /** Runs `make` where what it is made from has changed since, or `product` is not there. */
 function make(product, stampName, files, work) {
   const hash = createHash('sha256');
@@ -55,6 +71,9 @@ export function prepare() {
   const [node, tsx] = bin('tsx/dist/cli.mjs');
   make(`${root}core/exercises/catalogue.json`, 'catalogue', makerInputs().sort(), () =>
     run(node, [tsx, 'scripts/make-catalogue.ts']),
+  );
+  make(`${root}public/player/player.js`, 'player', playerInputs(), () =>
+    run(node, ['scripts/build-player.mjs'], { stdio: ['ignore', 'ignore', 'inherit'] }),
   );
   make(`${packs}/syllables.pack`, 'lexicon', inputs(), () => {
     console.error('Packing the word bank (about a minute) …');

@@ -1,5 +1,6 @@
 /** An exercise as a learner gets it who answers on a screen: no answer, key, reason or setting in it. */
 import { learnerCopy, type Task } from '../exercises/interactions';
+import type { TextMaterial } from '../texts/reading/text-material';
 import type { Exercise } from '../exercises/making/exercise';
 
 /** What a screen needs of an exercise, and no more. */
@@ -15,15 +16,20 @@ export interface LearnerExercise {
 /**
  * The exercise for a learner.
  *
+ * @param text what it is made from, where it is not printed above it on paper
  * @param answers true where it marks itself on the learner's device: then the whole task is in it
  */
-export function forLearner(exercise: Exercise, answers = false): LearnerExercise {
-  const { title, screenInstruction, language, task, reading } = exercise;
+export function forLearner(
+  exercise: Exercise,
+  answers = false,
+  text: Pick<TextMaterial, 'title' | 'body'> | undefined = exercise.reading,
+): LearnerExercise {
+  const { title, screenInstruction, language, task } = exercise;
   return {
     title,
     instruction: screenInstruction,
     language,
     task: answers ? task : learnerCopy(task),
-    ...(reading ? { reading: { title: reading.title, body: reading.body } } : {}),
+    ...(text ? { reading: { title: text.title, body: text.body } } : {}),
   };
 }

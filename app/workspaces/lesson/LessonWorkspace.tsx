@@ -13,6 +13,7 @@ import { CheckPanel } from './CheckPanel';
 import { PrintRoot } from './PrintRoot';
 import { SheetPanel } from './SheetPanel';
 import { Stages } from './Stages';
+import { TakeHomeDialog } from './TakeHomeDialog';
 import { Workbench, type Face, type PageView, type Scope } from './Workbench';
 import { useSend } from '~/ui/use-send';
 
@@ -68,6 +69,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   const [made, setMade] = useState<{ readonly of: unknown; readonly sheet: Sheet | undefined }>();
   const [view, setView] = useState<PageView>('fit');
   const [folded, setFolded] = useState(false);
+  const [goesHome, setGoesHome] = useState(false);
   const [lit, setLit] = useState<string>();
   const open = built.find(({ part }) => part.id === openId);
   const part = open?.part;
@@ -127,6 +129,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
               onView={setView}
               folded={folded}
               onFold={() => setFolded(!folded)}
+              onTakeHome={() => setGoesHome(true)}
               send={send}
             />
           ) : (
@@ -148,6 +151,14 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
             />
           ))}
       </div>
+      {goesHome && (
+        <TakeHomeDialog
+          lesson={lesson}
+          exercises={built.filter(isExercise)}
+          context={context}
+          onClose={() => setGoesHome(false)}
+        />
+      )}
       {typeof document === 'undefined' || sheets.length === 0
         ? null
         : createPortal(<PrintRoot sheets={sheets} />, document.body)}

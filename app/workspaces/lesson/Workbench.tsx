@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Button, Dropdown } from 'react-bootstrap';
-import { BsPrinter, BsZoomIn } from 'react-icons/bs';
+import { BsHouseDoor, BsPrinter, BsZoomIn } from 'react-icons/bs';
 import type { Reach } from '~core/reach/check-word';
 import type { Sheet } from '~core/sheets/sheet';
 import { MenuItem } from '~/ui/MenuItem';
@@ -10,10 +10,13 @@ import type { Downloadable } from '~/documents/download';
 import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
 import { ItemOnPaper, type ChosenItem } from './ItemOnPaper';
 import { RoomLeft } from './RoomLeft';
+import { screenTextOf } from './screen-text';
+import { TryIt } from './TryIt';
 import { ShortSheet } from './ShortSheet';
 import { DownloadMenu } from './DownloadMenu';
 
-export type Face = 'learner' | 'key';
+/** The learner's page, the key, or the exercise answered on the screen. */
+export type Face = 'learner' | 'key' | 'screen';
 /**
  * What is printed: the open exercise, the exercise once for each learner, or the whole lesson, its
  * exercises sharing pages, as a booklet, or each on pages of its own.
@@ -61,6 +64,8 @@ export interface WorkbenchProps {
   /** The panels beside the paper are folded away. */
   readonly folded: boolean;
   readonly onFold: () => void;
+  /** Opens what makes a file to take home. */
+  readonly onTakeHome: () => void;
   readonly send: Send;
 }
 
@@ -94,16 +99,18 @@ export function Workbench(props: WorkbenchProps) {
     onView,
     folded,
     onFold,
+    onTakeHome,
     send,
   } = props;
   const [chosen, setChosen] = useState<ChosenItem & { readonly part: string }>();
+  const trying = face === 'screen' && isExercise(open) && open.exercise.short === undefined;
   const items = useMemo(() => changeable(open), [open]);
   const { sheet, checks } = open;
   const short = isExercise(open) && open.exercise.short !== undefined;
   const reach = new Map<string, Reach>(checks.map((check) => [check.word, check.reach]));
   const pages = shown
     .flatMap((each) => each.pages.map((page) => ({ ...page, sheet: each })))
-    .filter((page) => page.part === face)
+    .filter((page) => page.part === (face === 'key' ? 'key' : 'learner'))
     .map((page, index) => ({ ...page, at: index + 1 }));
   const room = scope === 'exercise' && face === 'learner' && !short ? sheet.room : undefined;
   const choose = (item: string, place: HTMLElement) =>
@@ -128,6 +135,11 @@ export function Workbench(props: WorkbenchProps) {
           <button type="button" aria-pressed={face === 'key'} onClick={() => onFace('key')}>
             Key
           </button>
+          {isExercise(open) && !short && (
+            <button type="button" aria-pressed={trying} onClick={() => onFace('screen')}>
+              Try it
+            </button>
+          )}
         </div>
         <div className="d-flex flex-wrap gap-2 align-items-center justify-content-end">
           <Dropdown>
@@ -168,7 +180,12 @@ export function Workbench(props: WorkbenchProps) {
             <option value="booklet">Whole lesson as a folded booklet</option>
             <option value="lesson">Whole lesson, each exercise on its own page</option>
           </select>
-          <DownloadMenu sheets={sheets} title={title} open={downloadOf(open)} face={face} />
+          <DownloadMenu
+            sheets={sheets}
+            title={title}
+            open={downloadOf(open)}
+            face={face === 'key' ? 'key' : 'learner'}
+          />
           <Button
             disabled={count === 0}
             onClick={() => window.print()}
@@ -178,7 +195,24 @@ export function Workbench(props: WorkbenchProps) {
           </Button>
         </div>
       </div>
-      {(scope === 'shared' || scope === 'booklet') && count > 0 && (
+      {trying && (
+        <div className="mx-auto mb-4" style={{ maxWidth: 860 }}>
+          <div className="d-flex flex-wrap gap-2 align-items-center justify-content-between mb-2">
+            <span className="quiet small">
+              As a learner meets it. Nothing you answer here is kept.
+            </span>
+            <Button size="sm" variant="outline-dark" onClick={onTakeHome}>
+              <BsHouseDoor aria-hidden="true" /> Take it home …
+            </Button>
+          </div>
+          <TryIt
+            key={JSON.stringify(open.part)}
+            exercise={open.exercise}
+            text={screenTextOf(open, context)}
+          />
+        </div>
+      )}
+      {!trying && (scope === 'shared' || scope === 'booklet') && count > 0 && (
         <p className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }} role="status">
           {`${count} ${count === 1 ? 'page' : 'pages'}${separate > count ? `, was ${separate}` : ''}.`}
           {scope === 'booklet' &&
@@ -200,7 +234,7 @@ export function Workbench(props: WorkbenchProps) {
         </div>
       )}
       {short && <ShortSheet open={open} send={send} />}
-      {room && <RoomLeft room={room} open={open} send={send} />}
+      {room && !trying && <RoomLeft room={room} open={open} send={send} />}
       {chosen && chosen.part === open.part.id && isExercise(open) && (
         <ItemOnPaper
           key={chosen.id ?? chosen.word}
@@ -211,23 +245,25 @@ export function Workbench(props: WorkbenchProps) {
           send={send}
         />
       )}
-      <div className={`paper-stack paper-stack--${view}`}>
-        {pages.map((page) => (
-          <PaperPage
-            key={`${page.sheet.paper} ${page.part} ${page.at}`}
-            marks={page.marks}
-            paper={page.sheet.paper}
-            font={page.sheet.font}
-            colour={page.sheet.colour}
-            label={`${face === 'key' ? 'Key' : 'Page'} ${page.at} of ${pages.length}`}
-            reach={reach}
-            onWord={onWord}
-            {...(scope === 'exercise' && isExercise(open) && items.size > 0
-              ? { items, onItem: choose }
-              : {})}
-          />
-        ))}
-      </div>
+      {!trying && (
+        <div className={`paper-stack paper-stack--${view}`}>
+          {pages.map((page) => (
+            <PaperPage
+              key={`${page.sheet.paper} ${page.part} ${page.at}`}
+              marks={page.marks}
+              paper={page.sheet.paper}
+              font={page.sheet.font}
+              colour={page.sheet.colour}
+              label={`${face === 'key' ? 'Key' : 'Page'} ${page.at} of ${pages.length}`}
+              reach={reach}
+              onWord={onWord}
+              {...(scope === 'exercise' && isExercise(open) && items.size > 0
+                ? { items, onItem: choose }
+                : {})}
+            />
+          ))}
+        </div>
+      )}
     </>
   );
 }

@@ -5,6 +5,7 @@ import type { Interaction } from '../kit/interaction';
 import { wordBoxNodes } from '../kit/nodes';
 import { judge, type Verdict } from '../kit/verdict';
 import { findInGrid } from './letter-grid';
+import { byItem } from './picks';
 import { spotKey, spotPaper } from './paper-face';
 import type { SpotItem, SpotResponse, SpotTask } from './task';
 
@@ -59,15 +60,18 @@ export const spot: Interaction<SpotTask, SpotResponse> = {
         .map((item) => `“${item.find}” is asked for twice in one place.`),
     ];
   },
-  mark: (task, response) => [
-    ...judge(task.items, (item) => ({
-      asked: item.word,
-      given: textAt(task, response[item.id] ?? []),
-      expected: item.find,
-      right: picked(item, response[item.id] ?? []),
-    })),
-    ...extraVerdict(task, response),
-  ],
+  mark: (task, given) => {
+    const response = byItem(task, given);
+    return [
+      ...judge(task.items, (item) => ({
+        asked: item.word,
+        given: textAt(task, response[item.id] ?? []),
+        expected: item.find,
+        right: picked(item, response[item.id] ?? []),
+      })),
+      ...extraVerdict(task, response),
+    ];
+  },
   wordsOf: ({ items }) => [...new Set(items.map((item) => item.word))],
   keyOf: ({ items }) => Object.fromEntries(items.map((item) => [item.id, item.place])),
   keyedItems: ({ items }) =>

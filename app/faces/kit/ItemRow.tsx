@@ -1,0 +1,54 @@
+import type { ReactNode } from 'react';
+import { BsArrowReturnRight, BsCheckLg } from 'react-icons/bs';
+import type { Verdict } from '~core/exercises/interactions/kit/verdict';
+
+/** What is said of an item: right, or what to look at. */
+export function Said({ verdict }: { verdict: Verdict | undefined }) {
+  if (verdict === undefined) return null;
+  return verdict.right ? (
+    <p className="play-said play-said--right">
+      <BsCheckLg aria-hidden="true" /> Right
+    </p>
+  ) : (
+    <p className="play-said play-said--look">
+      <BsArrowReturnRight aria-hidden="true" /> {verdict.reason || 'Look at it again.'}
+    </p>
+  );
+}
+
+/** An item with its number, and what is said of it. */
+export function ItemRow({
+  number,
+  verdict,
+  children,
+}: {
+  number: number;
+  verdict: Verdict | undefined;
+  children: ReactNode;
+}) {
+  const state =
+    verdict === undefined ? '' : verdict.right ? ' play-item--right' : ' play-item--look';
+  return (
+    <li className={`play-item${state}`}>
+      <span className="play-item__number" aria-hidden="true">
+        {number}
+      </span>
+      <div className="play-item__body">
+        {children}
+        <Said verdict={verdict} />
+      </div>
+    </li>
+  );
+}
+
+/** What is read before an item. */
+export function Passage({ text }: { text: string | undefined }) {
+  if (text === undefined) return null;
+  return (
+    <div className="play-passage">
+      {text.split('\n').map((line, index) => (
+        <p key={index}>{line}</p>
+      ))}
+    </div>
+  );
+}

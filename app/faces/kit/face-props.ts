@@ -1,0 +1,17 @@
+/** What every screen face is given. */
+import type { Verdict } from '~core/exercises/interactions/kit/verdict';
+
+export interface FaceProps<Task, Response> {
+  /** Whole, or as a learner gets it without answers. */
+  readonly task: Task;
+  readonly response: Response;
+  readonly onResponse: (response: Response) => void;
+  /** What is said of the items, by their ids; empty until it is to be said. */
+  readonly verdicts: ReadonlyMap<string, Verdict>;
+  /** Nothing can be changed any more. */
+  readonly locked: boolean;
+  /** Where a picture is. */
+  readonly picture: (name: string) => string;
+  /** Signs that the keyboard may not have. */
+  readonly signs: readonly string[];
+}

@@ -1,0 +1,202 @@
+import { Fragment, useState } from 'react';
+import { checkSentence } from '~core/languages/shared/sentence-check';
+import type { WriteItem, WriteResponse, WriteTask } from '~core/exercises/interactions/write/task';
+import type { FaceProps } from '../kit/face-props';
+import { ItemRow, Passage } from '../kit/ItemRow';
+import { useSigns } from '../kit/SignsBar';
+import { TracePad } from './TracePad';
+
+/** What a written text still needs, as it grows. */
+function LiveCheck({ item, written }: { item: WriteItem; written: string }) {
+  if (item.checks === undefined || written.trim() === '') return null;
+  const missing = checkSentence(written, item.checks);
+  return (
+    <ul className="play-checks" aria-live="polite">
+      {missing.length === 0 ? (
+        <li className="play-checks__done">Everything that was asked for is there.</li>
+      ) : (
+        missing.map((text) => <li key={text}>{text}</li>)
+      )}
+    </ul>
+  );
+}
+
+interface FieldProps {
+  readonly item: WriteItem;
+  readonly number: number;
+  readonly written: string;
+  readonly locked: boolean;
+  readonly onWritten: (written: string) => void;
+}
+
+function Field({ item, number, written, locked, onWritten }: FieldProps) {
+  const long = item.open === true || item.checks !== undefined || item.answer.length > 40;
+  const common = {
+    className: 'play-write',
+    'aria-label': `Item ${number}: ${item.prompt || 'write here'}`,
+    disabled: locked,
+    maxLength: 8000,
+    value: written,
+    spellCheck: false,
+    autoCapitalize: 'off',
+    autoComplete: 'off',
+  };
+  return long ? (
+    <>
+      <textarea {...common} rows={4} onChange={(event) => onWritten(event.currentTarget.value)} />
+      <LiveCheck item={item} written={written} />
+    </>
+  ) : (
+    <input {...common} onChange={(event) => onWritten(event.currentTarget.value)} />
+  );
+}
+
+/** A row of a table: what is printed, and one field for what is missing. */
+function Cells({ item, number, written, locked, onWritten }: FieldProps) {
+  const cells = item.cells ?? [];
+  const empty = cells.filter((cell) => cell === '').length;
+  const parts = written.split(' · ');
+  let gap = -1;
+  return (
+    <tr>
+      {cells.map((cell, index) => {
+        if (cell !== '') return <td key={index}>{cell}</td>;
+        gap += 1;
+        const at = gap;
+        return (
+          <td key={index}>
+            <input
+              className="play-write"
+              aria-label={`Row ${number}, field ${at + 1}`}
+              disabled={locked}
+              maxLength={400}
+              spellCheck={false}
+              autoCapitalize="off"
+              value={parts[at] ?? ''}
+              onChange={(event) => {
+                const next = Array.from({ length: empty }, (_, each) =>
+                  each === at ? event.currentTarget.value : (parts[each] ?? ''),
+                );
+                onWritten(next.join(' · '));
+              }}
+            />
+          </td>
+        );
+      })}
+    </tr>
+  );
+}
+
+function Checklist({ items }: { items: readonly string[] }) {
+  const [done, setDone] = useState<ReadonlySet<string>>(new Set());
+  return (
+    <fieldset className="play-checklist">
+      <legend>Have you looked?</legend>
+      {items.map((item) => (
+        <label key={item} className="play-option">
+          <input
+            type="checkbox"
+            checked={done.has(item)}
+            onChange={() => {
+              const next = new Set(done);
+              if (!next.delete(item)) next.add(item);
+              setDone(next);
+            }}
+          />
+          <span>{item}</span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+/** Words and sentences are written; letters are traced with a pen or a finger. */
+export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
+  const { task, response, onResponse, verdicts, locked, picture, signs } = props;
+  const { bar, onFocus, write } = useSigns(signs);
+  const set = (item: WriteItem) => (written: string) =>
+    onResponse({ ...response, [item.id]: written });
+  const fieldOf = (item: WriteItem, index: number) => ({
+    item,
+    number: index + 1,
+    written: response[item.id] ?? '',
+    locked,
+    onWritten: set(item),
+  });
+  return (
+    <div onFocus={onFocus}>
+      {task.scene && (
+        <img className="play-wide" src={picture(task.scene.picture)} alt={task.scene.shows ?? ''} />
+      )}
+      {task.bank && task.bank.length > 0 && (
+        <div className="put-tray" role="group" aria-label="Words to write with">
+          {task.bank.map(({ word, picture: shown }) => (
+            <button
+              key={word}
+              type="button"
+              className="piece"
+              disabled={locked}
+              onClick={() => write(word)}
+            >
+              {shown !== undefined && <img src={picture(shown)} alt="" />} {word}
+            </button>
+          ))}
+        </div>
+      )}
+      {bar}
+      {task.columns ? (
+        <div className="play-table">
+          <table>
+            <thead>
+              <tr>
+                {task.columns.map(({ title }) => (
+                  <th key={title} scope="col">
+                    {title}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {task.items.map((item, index) => (
+                <Cells key={item.id} {...fieldOf(item, index)} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      ) : (
+        <ol className="play-items">
+          {task.items.map((item, index) => (
+            <Fragment key={item.id}>
+              {item.passage !== undefined && (
+                <li className="play-item--passage">
+                  <Passage text={item.passage} />
+                </li>
+              )}
+              <ItemRow number={index + 1} verdict={verdicts.get(item.id)}>
+                {item.picture !== undefined && (
+                  <img
+                    className="play-picture"
+                    src={picture(item.picture)}
+                    alt={`What item ${index + 1} shows`}
+                  />
+                )}
+                {item.prompt !== '' && <p className="play-prompt">{item.prompt}</p>}
+                {item.trace ? (
+                  <TracePad
+                    text={item.answer}
+                    done={(response[item.id] ?? '') !== ''}
+                    locked={locked}
+                    onDone={(done) => set(item)(done ? item.answer : '')}
+                  />
+                ) : (
+                  <Field {...fieldOf(item, index)} />
+                )}
+              </ItemRow>
+            </Fragment>
+          ))}
+        </ol>
+      )}
+      {task.checklist && task.checklist.length > 0 && <Checklist items={task.checklist} />}
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+/**
+ * A file that is taken home: exercises and texts in one page that needs no network. What is in it
+ * is stated here; `player/` shows it.
+ */
+import type { Behaviour } from './behaviour';
+import type { LearnerExercise } from './for-learner';
+
+export interface TakeHomeExercise {
+  readonly id: string;
+  /** Which making it is, for the slip. */
+  readonly print: string;
+  readonly exercise: LearnerExercise;
+}
+
+export interface TakeHome {
+  readonly version: 1;
+  readonly title: string;
+  readonly className: string;
+  /** The id of the lesson, by which a slip finds its way back. */
+  readonly lesson: string;
+  /** Another building of the file keeps another progress. */
+  readonly made: string;
+  readonly behaviour: Behaviour;
+  /** A slip is asked for at the end. */
+  readonly returned: boolean;
+  /** The names to choose from; the learner writes her own where there are none. */
+  readonly learners: readonly string[];
+  readonly exercises: readonly TakeHomeExercise[];
+  /** Pictures by their names, as data addresses. */
+  readonly pictures: Readonly<Record<string, string>>;
+}
+
+/** The names of all pictures in a value, those of the teacher's own left out. */
+export function picturesIn(value: unknown): string[] {
+  const found = new Set<string>();
+  const look = (each: unknown): void => {
+    if (Array.isArray(each)) each.forEach(look);
+    else if (typeof each === 'object' && each !== null) {
+      for (const [name, inner] of Object.entries(each)) {
+        if (name === 'picture' && typeof inner === 'string' && !inner.startsWith('data:')) {
+          if (inner !== '' && inner !== 'none') found.add(inner);
+        } else look(inner);
+      }
+    }
+  };
+  look(value);
+  return [...found];
+}
+
+/** Text inside a script element of a page: nothing in it can end the element. */
+const inScript = (text: string) => text.replace(/</g, '\\u003c').replace(/\u2028|\u2029/g, ' ');
+
+const inMarkup = (text: string) =>
+  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/"/g, '&quot;');
+
+/** No request may leave the page, whatever stands in it. */
+const POLICY =
+  "default-src 'none'; script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src data:; font-src data:; media-src data: blob:; connect-src 'none'; form-action 'none'; base-uri 'none'";
+
+/** The whole page as a file. */
+export function takeHomePage(
+  home: TakeHome,
+  { script, style }: { readonly script: string; readonly style: string },
+): string {
+  return `<!doctype html>
+<html lang="${inMarkup(home.exercises[0]?.exercise.language ?? 'en')}">
+<head>
+<meta charset="utf-8">
+<meta http-equiv="Content-Security-Policy" content="${POLICY}">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>${inMarkup(home.title)}</title>
+<style>${style.replace(/<\/style/gi, '<\\/style')}</style>
+</head>
+<body>
+<div id="root"><noscript>This file needs a browser with JavaScript switched on.</noscript></div>
+<script type="application/json" id="take-home">${inScript(JSON.stringify(home))}</script>
+<script>${script.replace(/<\/script/gi, '<\\/script')}</script>
+</body>
+</html>
+`;
+}

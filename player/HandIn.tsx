@@ -1,0 +1,69 @@
+import { toDataURL } from 'qrcode';
+import { useEffect, useMemo, useState } from 'react';
+import { writeSlip } from '~core/practice/slip';
+import type { TakeHome } from '~core/practice/take-home';
+import type { Kept } from './progress';
+
+/** Signs that a QR code of a size that a camera reads still holds (ISO/IEC 18004, version 25-L, letters and figures: 1,853). */
+const MOST_QR = 1800;
+
+/** The answers as a file, a code and a QR code; which of them goes back is for the teacher to say. */
+export function HandIn({ home, kept }: { home: TakeHome; kept: Kept }) {
+  const slip = useMemo(
+    () =>
+      writeSlip({
+        learner: kept.learner,
+        lesson: home.lesson,
+        answers: home.exercises.flatMap(({ id, print }) => {
+          const response = kept.progress[id]?.response;
+          return response && Object.keys(response).length > 0
+            ? [{ exercise: id, response, print }]
+            : [];
+        }),
+        at: Math.floor(Date.now() / 60_000),
+      }),
+    [home, kept],
+  );
+  const [code, setCode] = useState<string>();
+  const [copied, setCopied] = useState(false);
+  useEffect(() => {
+    let stale = false;
+    if (slip.length > MOST_QR) return undefined;
+    void toDataURL(slip, { errorCorrectionLevel: 'L', margin: 2, scale: 5 }).then((made) => {
+      if (!stale) setCode(made);
+    });
+    return () => {
+      stale = true;
+    };
+  }, [slip]);
+  const save = () => {
+    const link = document.createElement('a');
+    link.href = `data:text/plain;charset=utf-8,${encodeURIComponent(slip)}`;
+    link.download = `${home.title} - ${kept.learner}.slip.txt`.replace(/[\\/:*?"<>|]/g, ' ');
+    link.click();
+  };
+  return (
+    <section className="play home-hand-in">
+      <h2 className="play__title">Hand in</h2>
+      <p>Give your answers back in one of these ways.</p>
+      <div className="play__foot">
+        <button type="button" className="play-button play-button--main" onClick={save}>
+          Save the file
+        </button>
+        <button
+          type="button"
+          className="play-button"
+          onClick={() => {
+            void navigator.clipboard?.writeText(slip).then(() => setCopied(true));
+          }}
+        >
+          {copied ? 'Copied' : 'Copy the code'}
+        </button>
+      </div>
+      {code !== undefined && <img className="home-code" src={code} alt="QR code of your answers" />}
+      <p className="home-slip" aria-label="The code">
+        {slip}
+      </p>
+    </section>
+  );
+}

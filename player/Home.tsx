@@ -1,0 +1,170 @@
+import { useMemo, useState } from 'react';
+import { scoreSays } from '~core/practice/behaviour';
+import type { TakeHome, TakeHomeExercise } from '~core/practice/take-home';
+import { markTask } from '~core/exercises/interactions';
+import { begun, Play, type Progress } from '~/faces/Play';
+import { HandIn } from './HandIn';
+import { storeOf, type Kept } from './progress';
+
+const answered = (progress: Progress | undefined) =>
+  progress !== undefined && Object.keys(progress.response).length > 0;
+
+/** How far an exercise is, in a few words. */
+function stateOf(home: TakeHome, { exercise }: TakeHomeExercise, progress: Progress | undefined) {
+  if (!answered(progress) || progress === undefined) return 'to do';
+  if (home.behaviour.feedback === 'none') return 'answered';
+  if (progress.tried === 0) return 'begun';
+  const { score, outOf } = markTask(exercise.task, progress.response);
+  return outOf === 0 ? 'done' : `${score} of ${outOf}`;
+}
+
+function WhoAmI({ home, onName }: { home: TakeHome; onName: (name: string) => void }) {
+  const [name, setName] = useState('');
+  return (
+    <form
+      className="play home-name"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (name.trim() !== '') onName(name.trim());
+      }}
+    >
+      <h2 className="play__title">{home.title}</h2>
+      <label>
+        Who are you?{' '}
+        {home.learners.length > 0 ? (
+          <select value={name} onChange={(event) => setName(event.currentTarget.value)}>
+            <option value="">Choose your name</option>
+            {home.learners.map((each) => (
+              <option key={each}>{each}</option>
+            ))}
+          </select>
+        ) : (
+          <input
+            value={name}
+            maxLength={80}
+            onChange={(event) => setName(event.currentTarget.value)}
+          />
+        )}
+      </label>
+      <button type="submit" className="play-button play-button--main" disabled={name.trim() === ''}>
+        Begin
+      </button>
+    </form>
+  );
+}
+
+/** The exercises of the file, one at a time, and what has been done of each. */
+export function Home({ home }: { home: TakeHome }) {
+  const store = useMemo(() => storeOf(`wordane ${home.lesson} ${home.made}`), [home]);
+  const [kept, setKept] = useState<Kept>(() => store.read());
+  const [at, setAt] = useState(0);
+  const keep = (next: Kept) => {
+    setKept(next);
+    store.write(next);
+  };
+  const { exercises } = home;
+  const open = exercises[at];
+  const named = !home.returned || kept.learner !== '';
+  const done = exercises.filter(({ id }) => answered(kept.progress[id])).length;
+  const total = exercises.reduce(
+    (sum, { id, exercise }) => {
+      const { score, outOf } = markTask(exercise.task, kept.progress[id]?.response ?? {});
+      return { score: sum.score + score, outOf: sum.outOf + outOf };
+    },
+    { score: 0, outOf: 0 },
+  );
+  return (
+    <>
+      <header className="home-head">
+        <h1>{home.title}</h1>
+        <p>
+          {home.className}
+          {kept.learner && ` · ${kept.learner}`}
+        </p>
+      </header>
+      {!store.keeps && (
+        <p className="home-note" role="status">
+          This device does not let the page keep anything. Stay on this page until you are done.
+        </p>
+      )}
+      {!named ? (
+        <main>
+          <WhoAmI home={home} onName={(learner) => keep({ ...kept, learner })} />
+        </main>
+      ) : (
+        <>
+          <nav className="home-steps" aria-label="Exercises">
+            <ol>
+              {exercises.map((each, index) => (
+                <li key={each.id}>
+                  <button
+                    type="button"
+                    aria-current={index === at ? 'step' : undefined}
+                    onClick={() => setAt(index)}
+                  >
+                    <strong>{index + 1}</strong> {each.exercise.title}
+                    <small>{stateOf(home, each, kept.progress[each.id])}</small>
+                  </button>
+                </li>
+              ))}
+              {home.returned && (
+                <li>
+                  <button
+                    type="button"
+                    aria-current={at === exercises.length ? 'step' : undefined}
+                    onClick={() => setAt(exercises.length)}
+                  >
+                    Hand in
+                    <small>
+                      {done} of {exercises.length} answered
+                    </small>
+                  </button>
+                </li>
+              )}
+            </ol>
+          </nav>
+          <main>
+            {open ? (
+              <Play
+                key={open.id}
+                exercise={open.exercise}
+                behaviour={home.behaviour}
+                progress={kept.progress[open.id] ?? begun}
+                onProgress={(progress) =>
+                  keep({ ...kept, progress: { ...kept.progress, [open.id]: progress } })
+                }
+                picture={(name) => home.pictures[name] ?? name}
+              />
+            ) : (
+              <HandIn home={home} kept={kept} />
+            )}
+            <div className="home-foot">
+              {at > 0 && (
+                <button type="button" className="play-button" onClick={() => setAt(at - 1)}>
+                  Back
+                </button>
+              )}
+              {at < exercises.length - (home.returned ? 0 : 1) && (
+                <button
+                  type="button"
+                  className="play-button play-button--main"
+                  onClick={() => setAt(at + 1)}
+                >
+                  {at === exercises.length - 1 ? 'Hand in' : 'Next'}
+                </button>
+              )}
+              <button type="button" className="play-button" onClick={() => window.print()}>
+                Print
+              </button>
+              {home.behaviour.feedback !== 'none' && done === exercises.length && (
+                <p className="play__score" role="status">
+                  {scoreSays(total.score, total.outOf)}
+                </p>
+              )}
+            </div>
+          </main>
+        </>
+      )}
+    </>
+  );
+}
