@@ -13,6 +13,7 @@ export default [
   route('lessons/new', 'routes/new-lesson.tsx'),
   route('lessons/:lessonId', 'routes/lesson.tsx'),
   route('lessons/:lessonId/add', 'routes/gallery.tsx'),
+  route('lessons/:lessonId/results', 'routes/results.tsx'),
   route('texts', 'routes/texts.tsx'),
   route('texts/:textId', 'routes/text.tsx'),
   route('shelf', 'routes/shelf.tsx'),

@@ -51,7 +51,7 @@ export function Play({ exercise, behaviour, progress, onProgress, picture }: Pla
   const [asked, setAsked] = useState(false);
   const tells = behaviour.feedback === 'check';
   const mark = checked || shown ? markTask(task, response) : undefined;
-  const hints = mark && !shown ? asHints(mark.verdicts, task.interaction) : mark?.verdicts;
+  const hints = mark && !shown ? asHints(mark.verdicts, task) : mark?.verdicts;
   // Of an item that is still empty nothing is said but that it is.
   const said = (hints ?? []).filter(
     ({ right, given }) => shown || right || given.trim() !== '' || task.interaction === 'spot',

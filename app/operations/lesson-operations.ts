@@ -1,6 +1,7 @@
 /** What can be done to a lesson, its parts and its sheets. */
 import type { ExerciseParameters } from '~core/exercises/making/exercise';
 import { recipeFor } from '~core/exercises/recipe-for';
+import { readSlip } from '~core/practice/slip';
 import type { SheetLayout } from '~core/paper/sheet-layout';
 import { joinList } from '~core/kernel/join-list';
 import {
@@ -62,6 +63,13 @@ class Swap extends OnePart {
 class SetLayout extends OnePart {
   @Fields() layout!: SheetLayout;
   @Text(400) label!: string;
+}
+class AddSlips {
+  @Texts(400) codes!: string[];
+}
+class TakeOutSlips {
+  /** Nobody's name takes out all. */
+  @Text(200) learner!: string;
 }
 class AddBlock extends OnePart {
   @Fields() block!: SheetBlock;
@@ -244,6 +252,30 @@ export const lessonOperations: Operations<Lesson> = {
         ...stored,
         words: stored.words.filter((each) => each !== word),
       })),
+  }),
+
+  // What learners hand in.
+  'add-slips': op({
+    input: AddSlips,
+    label: (_, { codes }) =>
+      codes.length === 1 ? 'Took in a slip' : `Took in ${codes.length} slips`,
+    step: (lesson, { codes }) => ({
+      ...lesson,
+      slips: [...new Set([...(lesson.slips ?? []), ...codes])],
+    }),
+  }),
+  'take-out-slips': op({
+    input: TakeOutSlips,
+    label: (_, { learner }) =>
+      learner === '' ? 'Took out all slips' : `Took out the slips of ${learner}`,
+    step: ({ slips = [], ...lesson }, { learner }) => {
+      const left = slips.filter((code) => {
+        if (learner === '') return false;
+        const slip = readSlip(code);
+        return 'error' in slip || slip.learner !== learner;
+      });
+      return left.length > 0 ? { ...lesson, slips: left } : lesson;
+    },
   }),
 
   // How a part stands on paper, and the blocks of a sheet.

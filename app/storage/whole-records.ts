@@ -138,7 +138,8 @@ export const copyLesson = (id: string, classId: string): Promise<string> => {
   return change(
     () => label,
     async ({ get, ofClass, put, remember }) => {
-      const { revision: _, ...lesson } = await get('lessons', id);
+      // What was handed in stays with the class that did it.
+      const { revision: _, slips: _slips, ...lesson } = await get('lessons', id);
       const { name } = await get('classes', classId);
       label = `Copied ${lesson.title} for ${name}`;
       const copies = new Map<string, string>();

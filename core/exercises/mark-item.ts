@@ -11,7 +11,7 @@ export type MarkableItem =
   | { readonly interaction: 'gap'; readonly item: GapItem };
 
 /** The whole task that a single card or item makes. */
-function taskOf(item: MarkableItem): Task {
+export function taskOf(item: MarkableItem): Task {
   if ('card' in item) {
     const { home } = item.card;
     return { interaction: 'sort', headings: [{ id: home, label: home }], cards: [item.card] };

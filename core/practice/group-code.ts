@@ -45,13 +45,23 @@ export function toGroups(bytes: Uint8Array): string {
 /** Signs that are typed for others. */
 const meant: Readonly<Record<string, string>> = { O: '0', I: '1', L: '1' };
 
+const signsOf = (code: string) =>
+  [...code.toUpperCase().replace(/[\s-]/g, '')].map((sign) => meant[sign] ?? sign);
+
+/** A code as it was written, however it was typed since. */
+export function regrouped(code: string): string {
+  return signsOf(code)
+    .join('')
+    .replace(/.{4}(?=.)/g, '$&-');
+}
+
 /**
  * The bytes of a code, however it was typed: small letters, spaces, and O for 0.
  *
  * @throws CodeError that says which group is wrong
  */
 export function fromGroups(code: string): Uint8Array {
-  const signs = [...code.toUpperCase().replace(/[\s-]/g, '')].map((sign) => meant[sign] ?? sign);
+  const signs = signsOf(code);
   const values: number[] = [];
   for (let at = 0; at < signs.length; at += IN_GROUP + 1) {
     const number = at / (IN_GROUP + 1);

@@ -1,4 +1,6 @@
 /** What is said to a learner after a try that is not right: a help that does not give the answer. */
+import type { Task } from '../exercises/interactions';
+import { gapsOf } from '../exercises/interactions/gap/task';
 import type { Verdict } from '../exercises/interactions/kit/verdict';
 import { diagnoseVerdict } from './diagnose';
 
@@ -15,18 +17,25 @@ export function givesAway(text: string, answer: string): boolean {
   return new RegExp(`(?<![\\p{L}\\d])${escaped(bare)}(?![\\p{L}\\d])`, 'iu').test(text);
 }
 
+/** What must not be said: the whole answer, and what belongs in its gaps. */
+function answersOf(verdict: Verdict, task: Task): readonly string[] {
+  const item =
+    task.interaction === 'gap' ? task.items.find(({ id }) => id === verdict.item) : undefined;
+  return [verdict.expected, ...(item ? gapsOf(item).map(({ answer }) => answer) : [])];
+}
+
 /** The help for an item that is not right: the rule of the error found, if it keeps the answer back. */
-export function hintFor(verdict: Verdict, interaction: string): string {
-  if (verdict.given.trim() === '' && interaction !== 'spot') return NOTHING_YET;
-  const found = diagnoseVerdict(verdict, interaction);
+export function hintFor(verdict: Verdict, task: Task): string {
+  if (verdict.given.trim() === '' && task.interaction !== 'spot') return NOTHING_YET;
+  const found = diagnoseVerdict(verdict, task);
   const [help] = [found?.rule ?? '', verdict.reason].filter(
-    (text) => text !== '' && !givesAway(text, verdict.expected),
+    (text) => text !== '' && !answersOf(verdict, task).some((answer) => givesAway(text, answer)),
   );
   return help ?? LOOK_AGAIN;
 }
 
 /** The verdicts as a learner reads them before the answers are shown. */
-export const asHints = (verdicts: readonly Verdict[], interaction: string): Verdict[] =>
+export const asHints = (verdicts: readonly Verdict[], task: Task): Verdict[] =>
   verdicts.map((verdict) =>
-    verdict.right ? verdict : { ...verdict, reason: hintFor(verdict, interaction) },
+    verdict.right ? verdict : { ...verdict, reason: hintFor(verdict, task) },
   );

@@ -47,12 +47,20 @@ const wrongBy: Readonly<Record<Habit, (answer: string) => string>> = {
 };
 
 /** What the learner writes for an answer; each habit that applies shows, unless it would be named otherwise. */
-function written(answer: string, learner: SimulatedLearner, random: Random): string {
+function written(
+  answer: string,
+  learner: SimulatedLearner,
+  random: Random,
+  /** What else there is to choose from. */
+  bank: readonly string[] = [],
+): string {
   for (const habit of learner.habits) {
     const wrong = wrongBy[habit](answer);
     if (wrong !== answer && nameError(wrong, answer)?.error === habit) return wrong;
   }
   if (random.next() < learner.skill) return answer;
+  const wrong = others(bank, answer).filter((entry) => /^[^\s–-]+$/.test(entry));
+  if (wrong.length > 0) return wrong[Math.floor(random.next() * wrong.length)] ?? '';
   // A slip of the pen: the last letter is missing.
   return answer.length > 3 ? answer.slice(0, -1) : '';
 }
@@ -95,7 +103,9 @@ export function simulate(task: Task, learner: SimulatedLearner, seed: number): u
         const [only] = gaps;
         return gaps.length === 1 && only === key
           ? [written(only, learner, random)]
-          : gaps.map((answer) => written(answer, learner, random));
+          : gaps.length === 1
+            ? gaps.map((answer) => written(answer, learner, random, task.bank))
+            : gaps.map((answer) => (random.next() < skill ? answer : ''));
       });
     case 'write':
       return entries(task.items, ({ answer }) => written(answer, learner, random));

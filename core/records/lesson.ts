@@ -127,6 +127,14 @@ export class Lesson {
   @ValidateNested({ each: true })
   @Type(() => LessonStage)
   stages!: LessonStage[];
+
+  /** Slips that have come back, as their codes; what they say is computed when it is asked for. */
+  @IsOptional()
+  @IsArray()
+  @IsString({ each: true })
+  @ArrayMaxSize(400, { message: 'A lesson can have 400 slips at most. Take out some first.' })
+  @MaxLength(400_000, { each: true, message: 'A slip is too long.' })
+  slips?: string[];
 }
 
 /** The parts of a lesson in the order they are taught. */

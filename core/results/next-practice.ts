@@ -1,4 +1,5 @@
 /** What a learner should practise next, from the results of a lesson: the words that were wrong, by error. */
+import { NO_ANSWER } from '../practice/diagnose';
 import type { Results } from './results-of';
 
 export interface NextPractice {
@@ -36,7 +37,8 @@ export function nextPractice(results: Results, learner: string): NextPractice {
     })
     .sort((one, other) => other.items.length - one.items.length);
   const errors = found?.errors ?? [];
-  const [most] = errors;
+  const [most] = errors.filter(({ error }) => error !== NO_ANSWER);
+  const empty = errors.find(({ error }) => error === NO_ANSWER)?.count ?? 0;
   return {
     learner,
     exercises,
@@ -44,8 +46,10 @@ export function nextPractice(results: Results, learner: string): NextPractice {
     says:
       found === undefined
         ? `Nothing has come back from ${learner} yet.`
-        : most === undefined
-          ? `${learner} has everything right: something harder can come next.`
-          : `${learner} ${most.count > 1 ? `${most.count} times` : 'once'}: ${most.error}. ${most.rule}`.trim(),
+        : most === undefined && empty > 0
+          ? `${learner} left ${empty === 1 ? 'one item' : `${empty} items`} empty: ask ${empty === 1 ? 'it' : 'them'} again.`
+          : most === undefined
+            ? `${learner} has everything right: something harder can come next.`
+            : `${learner} ${most.count > 1 ? `${most.count} times` : 'once'}: ${most.error}. ${most.rule}`.trim(),
   };
 }

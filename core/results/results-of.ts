@@ -128,7 +128,7 @@ function itemsOf(slip: Slip, lesson: GivenLesson, problems: string[]): AnsweredI
     }
     const given = typeof response === 'object' && response !== null ? response : {};
     return markItem(exercise.task, given).verdicts.map((verdict): AnsweredItem => {
-      const found = diagnoseVerdict(verdict, exercise.task.interaction);
+      const found = diagnoseVerdict(verdict, exercise.task);
       return {
         ...verdict,
         exercise: id,

@@ -54,6 +54,7 @@ function PieceButton({ piece, picked, verdict, locked, onPick, onLeave }: PieceB
     disabled: locked,
   });
   const state = verdict === undefined ? '' : verdict.right ? ' piece--right' : ' piece--look';
+  const said = verdict === undefined ? '' : verdict.right ? ', right' : ', not yet';
   return (
     <button
       type="button"
@@ -66,14 +67,13 @@ function PieceButton({ piece, picked, verdict, locked, onPick, onLeave }: PieceB
           : undefined
       }
       aria-pressed={picked}
+      aria-label={typeof piece.shows === 'object' ? `${piece.name}${said}` : undefined}
       disabled={locked}
       onClick={onPick}
       onKeyDown={(event) => event.key === 'Escape' && onLeave()}
     >
       {piece.shows ?? piece.name}
-      {verdict && (
-        <span className="visually-hidden">{verdict.right ? ', right' : ', not yet'}</span>
-      )}
+      {said !== '' && <span className="visually-hidden">{said}</span>}
     </button>
   );
 }

@@ -31,29 +31,41 @@ function TextFace({ task, response, onResponse, verdicts, locked }: Props) {
     }
     onResponse({ [PICKED]: [...next].sort((one, other) => one - other) });
   };
+  const pick = (text: string, start: number, name?: string) => {
+    const isPicked = picked.has(start);
+    const state =
+      verdicts.size > 0 && isPicked
+        ? right.has(start)
+          ? ' play-word--right'
+          : ' play-word--look'
+        : '';
+    return (
+      <button
+        key={start}
+        type="button"
+        className={`play-word${state}`}
+        data-offset={start}
+        aria-label={name}
+        aria-pressed={isPicked}
+        disabled={locked}
+        onClick={() => toggle(start, text.length)}
+      >
+        {text}
+      </button>
+    );
+  };
   return (
     <p className="play-text">
       {piecesOf(task.text).map(({ text, start, isWord }) => {
         if (text === '\n') return <br key={start} />;
         if (!isWord) return <span key={start}>{text}</span>;
-        const isPicked = picked.has(start);
-        const state =
-          verdicts.size > 0 && isPicked
-            ? right.has(start)
-              ? ' play-word--right'
-              : ' play-word--look'
-            : '';
+        if (!task.letters) return pick(text, start);
         return (
-          <button
-            key={start}
-            type="button"
-            className={`play-word${state}`}
-            aria-pressed={isPicked}
-            disabled={locked}
-            onClick={() => toggle(start, text.length)}
-          >
-            {text}
-          </button>
+          <span key={start} className="play-letters">
+            {[...text].map((letter, at) =>
+              pick(letter, start + at, `${letter}, letter ${at + 1} of ${text}`),
+            )}
+          </span>
         );
       })}
     </p>

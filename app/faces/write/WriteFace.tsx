@@ -1,4 +1,5 @@
 import { Fragment, useState } from 'react';
+import { CELL_BREAK } from '~core/exercises/interactions/write';
 import { checkSentence } from '~core/languages/shared/sentence-check';
 import type { WriteItem, WriteResponse, WriteTask } from '~core/exercises/interactions/write/task';
 import type { FaceProps } from '../kit/face-props';
@@ -55,7 +56,7 @@ function Field({ item, number, written, locked, onWritten }: FieldProps) {
 function Cells({ item, number, written, locked, onWritten }: FieldProps) {
   const cells = item.cells ?? [];
   const empty = cells.filter((cell) => cell === '').length;
-  const parts = written.split(' · ');
+  const parts = written.split(CELL_BREAK);
   let gap = -1;
   return (
     <tr>
@@ -77,7 +78,7 @@ function Cells({ item, number, written, locked, onWritten }: FieldProps) {
                 const next = Array.from({ length: empty }, (_, each) =>
                   each === at ? event.currentTarget.value : (parts[each] ?? ''),
                 );
-                onWritten(next.join(' · '));
+                onWritten(next.join(CELL_BREAK));
               }}
             />
           </td>

@@ -78,10 +78,11 @@ export function DownloadMenu(props: {
           variant="outline-dark"
           disabled={pdf !== 'can be made' || state === 'working' || empty}
           onClick={() => void run(() => saveFromServer('/pdf', { title, sheets }, title, setPlace))}
+          aria-label={state === 'working' ? undefined : 'Download PDF'}
           aria-describedby={pdf !== undefined && pdf !== 'can be made' ? 'no-pdf' : undefined}
         >
           <BsDownload aria-hidden="true" />{' '}
-          {state === 'working' ? place || 'Making the file …' : 'Download PDF'}
+          {state === 'working' ? place || 'Making the file …' : 'PDF'}
         </Button>
         <Dropdown.Toggle
           split

@@ -99,7 +99,12 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
         multiline
         payload={(value) => ({ intent: 'field', field: 'objective', value })}
       />
-      <p className="quiet small mb-0 px-2">{minutesOf(lesson)} minutes in all</p>
+      <p className="quiet small mb-0 px-2 d-flex justify-content-between">
+        {minutesOf(lesson)} minutes in all
+        <Link className="stages__results" to={`/lessons/${lesson.id}/results`}>
+          Results{lesson.slips?.length ? ` · ${lesson.slips.length}` : ''}
+        </Link>
+      </p>
       {stageIds.map((id) => {
         const stage = lesson.stages.find((each) => each.id === id);
         if (stage === undefined) return null;

@@ -61,7 +61,14 @@ const maker: Maker = {
       instruction:
         parameters.instruction ?? `Read each word. Underline the letters that spell ${ipa}.`,
       worked: parameters.worked ?? maker.workedByDefault,
-      task: { interaction: 'spot', text, layout: 'text', items: numbered(items), listed: false },
+      task: {
+        interaction: 'spot',
+        text,
+        layout: 'text',
+        letters: true,
+        items: numbered(items),
+        listed: false,
+      },
       notes,
     };
   },

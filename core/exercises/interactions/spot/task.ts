@@ -16,6 +16,8 @@ export interface SpotTask {
   readonly text: string;
   readonly layout: 'text' | 'grid';
   readonly items: readonly SpotItem[];
+  /** What is picked are letters of words, not whole words. */
+  readonly letters?: boolean;
   /** Print what is to be found beside the text. */
   readonly listed: boolean;
 }

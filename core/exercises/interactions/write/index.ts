@@ -15,7 +15,11 @@ import {
   type WriteTask,
 } from './task';
 
-const tidy = (text: string) => text.trim().replace(/\s+/g, ' ').toLowerCase().replaceAll('’', "'");
+/** What a screen puts between the cells of a row. */
+export const CELL_BREAK = ' · ';
+
+const tidy = (text: string) =>
+  text.replaceAll(CELL_BREAK, ' ').trim().replace(/\s+/g, ' ').toLowerCase().replaceAll('’', "'");
 
 const isRight = (item: WriteItem, written: string) =>
   item.open && !item.checks

@@ -1,0 +1,409 @@
+import { Button } from 'react-bootstrap';
+import { BsDownload, BsPrinter } from 'react-icons/bs';
+import { Link } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { keyedItems } from '~core/exercises/interactions';
+import { findFewest } from './fewest';
+import type { Lesson, LessonPart } from '~core/records/lesson';
+import { simulatedSlips } from '~core/practice/simulated-class';
+import { nextPractice } from '~core/results/next-practice';
+import type { GivenExercise, LearnerResult, Results } from '~core/results/results-of';
+import { resultsCsv } from '~/documents/results-csv';
+import { saveText } from '~/ui/save-text';
+import { useSend } from '~/ui/use-send';
+import type { Send } from '../lesson/built-part';
+import { ErrorBars } from './ErrorBars';
+import { HandIn } from './HandIn';
+
+/** An exercise of the lesson, made, with the part it is made from. */
+export interface MadeExercise extends GivenExercise {
+  readonly part: LessonPart;
+}
+
+export interface ResultsWorkspaceProps {
+  readonly lesson: Lesson;
+  readonly profile: ClassProfile;
+  readonly exercises: readonly MadeExercise[];
+  readonly results: Results;
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** The words of the items of an exercise that were wrong. */
+function wordsOf(exercise: MadeExercise, items: readonly string[]): string[] {
+  const wrong = keyedItems(exercise.task).filter(({ id }) => items.includes(id));
+  const own = wrong.map(({ word }) => word).filter((word) => exercise.part.words.includes(word));
+  return [...new Set(own)];
+}
+
+/** A practice of what was wrong: its words first, and as many more of the exercise’s as its maker needs. */
+function practiceOf(
+  exercises: readonly MadeExercise[],
+  wrong: readonly { readonly exercise: string; readonly items: readonly string[] }[],
+): { readonly part: string; readonly words: readonly string[] } | undefined {
+  for (const { exercise: id, items } of wrong) {
+    const exercise = exercises.find((each) => each.id === id);
+    const words = exercise ? wordsOf(exercise, items) : [];
+    if (!exercise || words.length === 0) continue;
+    const more = exercise.part.words.filter((word) => !words.includes(word));
+    const needed = Math.max(0, findFewest(exercise.part.maker) - words.length);
+    return { part: exercise.id, words: [...words, ...more.slice(0, needed)] };
+  }
+  return undefined;
+}
+
+/** Items by exercise that show an error, of some learners. */
+function itemsWith(error: string, learners: readonly LearnerResult[]) {
+  const found = new Map<string, Set<string>>();
+  for (const { items } of learners) {
+    for (const { exercise, item, named } of items) {
+      if (named === error) found.set(exercise, (found.get(exercise) ?? new Set()).add(item));
+    }
+  }
+  return [...found].map(([exercise, items]) => ({ exercise, items: [...items] }));
+}
+
+function Errors({
+  results,
+  exercises,
+  send,
+}: Pick<ResultsWorkspaceProps, 'results' | 'exercises'> & { send: Send }) {
+  const shown = results.errors.slice(0, 12);
+  if (shown.length === 0) {
+    return <p>No error that has a name was made. Look at the items below.</p>;
+  }
+  return (
+    <>
+      <ErrorBars errors={shown.slice(0, 8)} />
+      <table className="table results-table">
+        <thead>
+          <tr>
+            <th scope="col">What happens</th>
+            <th scope="col">How often</th>
+            <th scope="col">Who</th>
+            <th scope="col">
+              <span className="visually-hidden">Practice</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map(({ error, count, learners }) => {
+            const practice = practiceOf(exercises, itemsWith(error, results.learners));
+            return (
+              <tr key={error}>
+                <th scope="row">{error}</th>
+                <td>{count}</td>
+                <td>{learners.join(', ')}</td>
+                <td className="text-end">
+                  {practice && (
+                    <button
+                      type="button"
+                      className="btn btn-sm btn-outline-dark text-nowrap"
+                      aria-label={`Make a practice: ${error}`}
+                      onClick={() =>
+                        send({ intent: 'practise', ...practice, name: `a practice: ${error}` })
+                      }
+                    >
+                      Make a practice
+                    </button>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function Learners({
+  results,
+  exercises,
+  roster,
+  send,
+}: Pick<ResultsWorkspaceProps, 'results' | 'exercises'> & {
+  roster: readonly string[];
+  send: Send;
+}) {
+  const missing = roster.filter(
+    (name) => !results.learners.some(({ learner }) => learner === name),
+  );
+  return (
+    <>
+      {missing.length > 0 && (
+        <p>
+          <strong>Not back yet:</strong> {missing.join(', ')}
+        </p>
+      )}
+      <table className="table results-table">
+        <thead>
+          <tr>
+            <th scope="col">Learner</th>
+            <th scope="col">Right</th>
+            <th scope="col">What to practise next</th>
+            <th scope="col">
+              <span className="visually-hidden">More</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {results.learners.map(({ learner, score, outOf, items }) => {
+            const next = nextPractice(results, learner);
+            const practice = practiceOf(exercises, next.exercises);
+            const wrong = items.filter(({ right }) => !right);
+            return (
+              <tr key={learner}>
+                <th scope="row">
+                  {learner}
+                  {roster.length > 0 && !roster.includes(learner) && (
+                    <small className="quiet d-block">not on the class’s list</small>
+                  )}
+                </th>
+                <td className="text-nowrap">
+                  {score} of {outOf}
+                </td>
+                <td>
+                  {next.says
+                    .replace(`${learner} `, '')
+                    .replace(/^./, (first) => first.toUpperCase())}
+                  {wrong.length > 0 && (
+                    <details>
+                      <summary className="small">
+                        {wrong.length} {wrong.length === 1 ? 'answer' : 'answers'} to look at
+                      </summary>
+                      <ul className="small mb-0">
+                        {wrong.map(({ exercise, item, given, expected, named }) => (
+                          <li key={`${exercise} ${item}`}>
+                            <span className="learner-text">{given || '–'}</span> for{' '}
+                            <span className="learner-text">{expected}</span>
+                            {named && <span className="quiet"> · {named}</span>}
+                          </li>
+                        ))}
+                      </ul>
+                    </details>
+                  )}
+                </td>
+                <td className="text-end">
+                  {practice && (
+                    <button
+                      type="button"
+                      className="btn btn-sm btn-outline-dark text-nowrap"
+                      aria-label={`Make a practice for ${learner}`}
+                      onClick={() =>
+                        send({ intent: 'practise', ...practice, name: `a practice for ${learner}` })
+                      }
+                    >
+                      Make a practice
+                    </button>
+                  )}
+                  <button
+                    type="button"
+                    className="btn btn-link btn-sm d-block ms-auto mt-1 px-1 py-1"
+                    aria-label={`Take out the slips of ${learner}`}
+                    onClick={() => send({ intent: 'take-out-slips', learner })}
+                  >
+                    Take out
+                  </button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function Items({ results, exercises }: Pick<ResultsWorkspaceProps, 'results' | 'exercises'>) {
+  return exercises.map((exercise) => {
+    const items = results.items.filter((item) => item.exercise === exercise.id);
+    if (items.length === 0) return null;
+    return (
+      <section key={exercise.id}>
+        <h3 className="h6 mt-3">{exercise.title}</h3>
+        <table className="table results-table">
+          <thead>
+            <tr>
+              <th scope="col">Asked</th>
+              <th scope="col">Answer</th>
+              <th scope="col">Right</th>
+              <th scope="col">Wrong answers</th>
+            </tr>
+          </thead>
+          <tbody>
+            {items.map(({ item, asked, expected, right, answered, difficulty, wrong, note }) => (
+              <tr key={item}>
+                <td className="learner-text">{asked}</td>
+                <td className="learner-text">{expected}</td>
+                <td className="text-nowrap">
+                  {right} of {answered} <span className="quiet">({percent(difficulty)})</span>
+                </td>
+                <td>
+                  {wrong
+                    .slice(0, 4)
+                    .map(({ given, count }) => `${given || 'nothing'} ${count}×`)
+                    .join(', ')}
+                  {note && <span className="message message--note small d-block mt-1">{note}</span>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+    );
+  });
+}
+
+/** Open answers, one learner after the other, to be read. */
+function ToRead({ results, exercises }: Pick<ResultsWorkspaceProps, 'results' | 'exercises'>) {
+  const open = exercises.flatMap(({ id, title, task }) =>
+    task.interaction === 'write'
+      ? task.items
+          .filter((item) => item.open)
+          .map((item) => ({ exercise: id, title, item: item.id, prompt: item.prompt }))
+      : [],
+  );
+  const shown = open.filter(({ exercise, item }) =>
+    results.learners.some(({ items }) =>
+      items.some((each) => each.exercise === exercise && each.item === item && each.given !== ''),
+    ),
+  );
+  if (shown.length === 0) return null;
+  return (
+    <section className="card-paper" aria-label="To read">
+      <h2 className="h5">To read</h2>
+      {shown.map(({ exercise, item, title, prompt }) => (
+        <div key={`${exercise} ${item}`} className="mb-3">
+          <h3 className="h6">{prompt || title}</h3>
+          <dl className="results-read">
+            {results.learners.map(({ learner, items }) => {
+              const given = items.find(
+                (each) => each.exercise === exercise && each.item === item,
+              )?.given;
+              if (!given) return null;
+              return (
+                <div key={learner}>
+                  <dt>{learner}</dt>
+                  <dd className="learner-text">{given}</dd>
+                </div>
+              );
+            })}
+          </dl>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+/** What has come back of a lesson, what it shows, and what to teach next. */
+export function ResultsWorkspace({ lesson, profile, exercises, results }: ResultsWorkspaceProps) {
+  const { send, message, notes } = useSend();
+  const roster = profile.roster.map(({ name }) => name);
+  const came = results.learners.length;
+  const titleOf = (id: string) => exercises.find((each) => each.id === id)?.title ?? '';
+  const rehearse = () =>
+    send({
+      intent: 'hand-in',
+      texts: simulatedSlips(roster, lesson.id, exercises, lesson.title.length + 11),
+    });
+  return (
+    <div className="page results">
+      <p className="mb-1">
+        <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link>
+      </p>
+      <div className="d-flex flex-wrap gap-3 align-items-center justify-content-between mb-3">
+        <h1 className="mb-0">Results</h1>
+        {came > 0 && (
+          <div className="d-flex gap-2">
+            <Button
+              variant="outline-dark"
+              onClick={() => saveText(`${lesson.title} results.csv`, resultsCsv(results, titleOf))}
+            >
+              <BsDownload aria-hidden="true" /> Save as CSV
+            </Button>
+            <Button variant="outline-dark" onClick={() => window.print()}>
+              <BsPrinter aria-hidden="true" /> Print
+            </Button>
+          </div>
+        )}
+      </div>
+      {message && (
+        <p className="message" role="alert">
+          {message}
+        </p>
+      )}
+      <div className="results-layout">
+        <div>
+          {came === 0 ? (
+            <section className="card-paper">
+              <h2 className="h5">Nothing has come back yet</h2>
+              <p>
+                Open an exercise of the lesson, choose “Try it”, then “Take it home”. Learners hand
+                in a slip: a file, a code or a QR code. Bring them in on the right, all at once.
+              </p>
+              {roster.length > 0 && exercises.length > 0 && (
+                <p className="mb-0">
+                  <button type="button" className="btn btn-sm btn-outline-dark" onClick={rehearse}>
+                    Rehearse with made-up answers
+                  </button>{' '}
+                  <span className="quiet small">
+                    Each name of {profile.name} answers with errors of its own. Undo takes them out.
+                  </span>
+                </p>
+              )}
+            </section>
+          ) : (
+            <>
+              <section className="card-paper" aria-label="What to teach next">
+                <h2 className="h5">What to teach next</h2>
+                <Errors results={results} exercises={exercises} send={send} />
+              </section>
+              <section className="card-paper" aria-label="By learner">
+                <h2 className="h5">By learner</h2>
+                <Learners results={results} exercises={exercises} roster={roster} send={send} />
+              </section>
+              <ToRead results={results} exercises={exercises} />
+              <section className="card-paper" aria-label="By item">
+                <h2 className="h5">By item</h2>
+                <Items results={results} exercises={exercises} />
+              </section>
+            </>
+          )}
+        </div>
+        <aside>
+          <HandIn send={send} notes={notes} />
+          {came > 0 && (
+            <section className="card-paper">
+              <p className="mb-1">
+                <strong>
+                  {roster.length > 0
+                    ? `${results.learners.filter(({ learner }) => roster.includes(learner)).length} of ${roster.length}`
+                    : came}
+                </strong>{' '}
+                have handed in.
+              </p>
+              <button
+                type="button"
+                className="btn btn-link btn-sm p-0"
+                onClick={() => send({ intent: 'take-out-slips', learner: '' })}
+              >
+                Take out all slips
+              </button>
+            </section>
+          )}
+          {results.problems.length > 0 && (
+            <section className="card-paper">
+              <h2 className="h6">Not counted</h2>
+              <ul className="small mb-0 ps-3">
+                {results.problems.map((problem) => (
+                  <li key={problem}>{problem}</li>
+                ))}
+              </ul>
+            </section>
+          )}
+        </aside>
+      </div>
+    </div>
+  );
+}
