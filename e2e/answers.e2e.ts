@@ -1,21 +1,18 @@
 /**
  * Answered on a screen: every interaction by mouse, keys and touch in a file that is opened from
- * disk with the network off; slips brought back as files, codes and QR pictures; results.
+ * disk with the network off; hints, cards, a test.
  */
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { chromium, type Browser, type Locator, type Page } from 'playwright-core';
-import { toBuffer } from 'qrcode';
 import { makeExercise } from '../core/exercises/make-exercise';
 import { interactionOf, keyedItems, learnerCopy, type Task } from '../core/exercises/interactions';
 import { usualBehaviour } from '../core/practice/behaviour';
 import { forLearner } from '../core/practice/for-learner';
-import { printOf, readSlip, writeSlip } from '../core/practice/slip';
-import { simulate } from '../core/practice/simulated-learner';
+import { printOf, readSlip } from '../core/practice/slip';
 import { picturesIn, takeHomePage, type TakeHome } from '../core/practice/take-home';
 import { testLexicon, testMeanings } from '../core/testing/test-lexicon';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
 
 const root = new URL('../', import.meta.url);
 const folder = new URL('.tmp/answers/', root);
@@ -93,10 +90,7 @@ beforeAll(async () => {
     args: ['--no-sandbox', '--disable-gpu'],
   });
 });
-afterAll(async () => {
-  await browser.close();
-  await closeBrowser();
-});
+afterAll(() => browser.close());
 
 /** A browser profile of its own, with no network, that opens a file from disk. */
 async function openFile(name: string, page: string, touch = false): Promise<Page> {
@@ -344,6 +338,47 @@ test('a wrong answer gets a hint without the answer; after the tries the answers
   await page.context().close();
 });
 
+test('cards are turned or typed, come again until they are known, and either side may be first', async () => {
+  const beside = Object.fromEntries(
+    ['rain', 'lake', 'storm'].map((word, at) => [
+      word,
+      { translation: ['la lluvia', 'el lago', 'la tormenta'][at] ?? '' },
+    ]),
+  );
+  const cards = makeExercise(
+    { maker: 'two-sided-cards', words: ['rain', 'lake', 'storm'], parameters: { beside }, seed: 1 },
+    testLexicon(),
+    testMeanings(),
+  );
+  if (cards.task.interaction !== 'match') throw new Error('no cards');
+  const { pairs, rights } = cards.task;
+  const one = { id: 'cards', print: 'x', exercise: forLearner(cards, true) };
+  const page = await openFile('cards.html', pageOf({ exercises: [one], returned: false }));
+  const [first] = pairs;
+  const card = page.locator('.play-card');
+  expect(await card.innerText()).toContain(first?.left.text);
+  await button(page, 'Turn the card').click();
+  await button(page, 'Not yet').click();
+  await page.getByText(/^0 of 3 known. It comes again/).waitFor();
+  for (let known = 1; known < 3; known += 1) {
+    await button(page, 'Turn the card').click();
+    await button(page, 'I knew it').click();
+    await page.getByText(new RegExp(`^${known} of 3 known`)).waitFor();
+  }
+  // The one that was not known is there again: typed this time, wrongly, then rightly.
+  await button(page, 'Type').click();
+  const field = page.getByRole('textbox', { name: 'What stands on the other side' });
+  await field.fill('xyz');
+  await button(page, 'Check the card').click();
+  await page.getByText('You wrote xyz').waitFor();
+  await expectNoViolations(page, 'a card');
+  await button(page, 'Not yet').click();
+  await field.fill(rights.find(({ id }) => id === first?.partner)?.text ?? '');
+  await button(page, 'Check the card').click();
+  await page.getByText('All 3 cards are known.').waitFor();
+  await page.context().close();
+});
+
 test('a test has no answer in its file; where nothing may be kept the page says so', async () => {
   const file = pageOf({ behaviour: { ...usualBehaviour, feedback: 'none' } }, false);
   const sorted = taskOf('sort-by-spelling');
@@ -363,108 +398,4 @@ test('a test has no answer in its file; where nothing may be kept the page says 
   await button(page, 'Begin').click();
   expect(await button(page, 'Check').count()).toBe(0);
   await page.context().close();
-});
-
-test('26 slips come back by file, code and QR picture; the results say who makes which error; a practice is made of it', async () => {
-  const desk = await Desk.withDemo('/lessons');
-  const { page } = desk;
-  await page.getByRole('link', { name: 'Long a in the storm log' }).click();
-  await page.getByRole('link', { name: 'Build words with -ing' }).waitFor();
-  const lesson = page.url().split('/lessons/')[1]?.split('?')[0] ?? '';
-  await page.getByRole('button', { name: 'Try it' }).click();
-  await page.getByRole('button', { name: 'Take it home …' }).click();
-  await page.getByText(/3 exercises · \d+ KB/).waitFor();
-  await expectNoViolations(page, 'the dialog of what goes home');
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save the file' }).click(),
-  ]);
-  const html = readFileSync(await download.path(), 'utf8');
-  // Ten exercises are to be under 1.5 MB; three of words are well under that.
-  expect(html.length).toBeLessThan(900_000);
-  const json = /<script type="application\/json" id="take-home">(.*?)<\/script>/s.exec(html)?.[1];
-  const home = JSON.parse(json ?? '') as TakeHome;
-  expect(home.learners).toHaveLength(26);
-
-  // Each learner answers: eight keep the silent e.
-  const slips = home.learners.map((learner, index) =>
-    writeSlip({
-      learner,
-      lesson,
-      answers: home.exercises.map(({ id, print, exercise }) => ({
-        exercise: id,
-        print,
-        response: simulate(
-          exercise.task,
-          { name: learner, skill: 1, habits: index < 8 ? ['keeps the silent e'] : [] },
-          3,
-        ),
-      })),
-      at: 1,
-    }),
-  );
-  await page.getByRole('link', { name: /^Results/ }).click();
-  await page.getByText('Nothing has come back yet').waitFor();
-  const [typed = '', pictured = '', ...files] = slips;
-  const drop = page.locator('input[type=file]');
-  await drop.setInputFiles(
-    files.map((slip, index) => ({
-      name: `slip ${index}.txt`,
-      mimeType: 'text/plain',
-      buffer: Buffer.from(slip),
-    })),
-  );
-  await page.getByText('24 slips are taken in.').waitFor();
-  await drop.setInputFiles([
-    {
-      name: 'photo.png',
-      mimeType: 'image/png',
-      buffer: await toBuffer(pictured, { errorCorrectionLevel: 'L', scale: 6 }),
-    },
-  ]);
-  await page.getByText(/^25 of 26$/).waitFor();
-  // Typed in small letters, with spaces for hyphens.
-  await page.getByLabel('Or paste or type a code').fill(typed.toLowerCase().replace(/-/g, ' '));
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await page.getByText(/^26 of 26 have|^26 of 26$/).waitFor();
-
-  // Tampered, cut off, foreign, doubled and script-laden: refused with the reason, and nothing changes.
-  const foreign = writeSlip({ learner: 'Mina', lesson: 'another', answers: [] });
-  for (const [slip, says] of [
-    [`${typed.slice(0, 20)}Z${typed.slice(21)}`, /Group \d+ .* is not right|was changed/],
-    [typed.slice(0, -12), /cut off/],
-    [foreign, /is of another lesson/],
-    [typed, /is here already/],
-    ['<script>document.title="changed"</script>', /is not a slip/],
-  ] as const) {
-    await page.getByLabel('Or paste or type a code').fill(slip);
-    await page.getByRole('button', { name: 'Take it in' }).click();
-    await page.locator('.results-in li', { hasText: says }).waitFor();
-    expect(await page.getByText(/^26 of 26 have|^26 of 26$/).count()).toBe(1);
-  }
-  expect(await page.title()).toBe('Results · Wordane');
-
-  const row = page
-    .getByRole('region', { name: 'What to teach next' })
-    .getByRole('row', { name: /keeps the silent e/ });
-  const who = await row.locator('td').nth(1).innerText();
-  expect(who.split(', ').sort()).toEqual(home.learners.slice(0, 8).sort());
-  await expectNoViolations(page, 'the results');
-  const [csv] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as CSV' }).click(),
-  ]);
-  expect(readFileSync(await csv.path(), 'utf8')).toMatch(
-    /^learner,exercise,asked,given,expected,right,error/,
-  );
-
-  // They are the lesson’s: still there after a reload; and one click makes a practice of just that.
-  await page.reload();
-  await page.getByText(/^26 of 26 have|^26 of 26$/).waitFor();
-  await page.getByRole('button', { name: 'Make a practice: keeps the silent e' }).click();
-  await page.waitForURL(/[?]part=/);
-  const chips = page.getByRole('complementary', { name: /Check for/ });
-  await chips.getByRole('button', { name: 'Remove wave' }).waitFor();
-  expect(await chips.getByRole('button', { name: 'Remove rain' }).count()).toBe(0);
-  await desk.close();
 });

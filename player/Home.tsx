@@ -93,7 +93,11 @@ export function Home({ home }: { home: TakeHome }) {
         </main>
       ) : (
         <>
-          <nav className="home-steps" aria-label="Exercises">
+          <nav
+            className="home-steps"
+            aria-label="Exercises"
+            hidden={exercises.length === 1 && !home.returned}
+          >
             <ol>
               {exercises.map((each, index) => (
                 <li key={each.id}>
@@ -156,11 +160,13 @@ export function Home({ home }: { home: TakeHome }) {
               <button type="button" className="play-button" onClick={() => window.print()}>
                 Print
               </button>
-              {home.behaviour.feedback !== 'none' && done === exercises.length && (
-                <p className="play__score" role="status">
-                  {scoreSays(total.score, total.outOf)}
-                </p>
-              )}
+              {home.behaviour.feedback !== 'none' &&
+                exercises.length > 1 &&
+                done === exercises.length && (
+                  <p className="play__score" role="status">
+                    {scoreSays(total.score, total.outOf)}
+                  </p>
+                )}
             </div>
           </main>
         </>

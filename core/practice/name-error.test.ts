@@ -15,6 +15,8 @@ describe('endings', () => {
     ['opennd', 'opend', 'doubles a consonant that stays single'],
     ['makeing', 'making', 'keeps the silent e'],
     ['hopeing', 'hoping', 'keeps the silent e'],
+    ['leaveing', 'leaving', 'keeps the silent e'],
+    ['raineing', 'raining', 'has an e that was never there'],
     ['hopful', 'hopeful', 'drops the silent e'],
     ['movment', 'movement', 'drops the silent e'],
     ['carryed', 'carried', 'keeps the y'],
@@ -25,6 +27,12 @@ describe('endings', () => {
     ['jump', 'jumps', 'leaves off -s'],
     ['box', 'boxes', 'leaves off -es'],
     ['sheeps', 'sheep', 'adds -s'],
+    ['jumpt', 'jumped', 'writes “-t” for “-ed”'],
+    ['wantid', 'wanted', 'writes “-id” for “-ed”'],
+    ['boxs', 'boxes', 'writes -s for -es'],
+    ['leafs', 'leaves', 'keeps the f'],
+    ['goed', 'went', 'puts -ed on an irregular verb'],
+    ['foots', 'feet', 'puts -s on an irregular noun'],
   ])('%s for %s: %s', (given, expected, error) => {
     expect(named(given, expected)).toBe(error);
   });
@@ -41,7 +49,9 @@ describe('letters', () => {
     ['rane', 'rain', 'writes “ane” for “ain”'],
     ['ay', 'ai', 'writes “ay” for “ai”'],
     ['Rain', 'rain', 'capital letter'],
-    ['its', "it's", 'punctuation'],
+    ['its', "it's", 'apostrophe'],
+    ['nite', 'night', 'writes “ite” for “ight”'],
+    ['adress', 'address', 'does not double the consonant'],
   ])('%s for %s: %s', (given, expected, error) => {
     expect(named(given, expected)).toBe(error);
   });

@@ -44,16 +44,60 @@ function difference(given: string, expected: string) {
   };
 }
 
+/** The ending of a past or plural, written as it sounds or where there is none. */
+function endingError(given: string, expected: string): NamedError | undefined {
+  const stem = expected.replace(/ed$/, '');
+  const sounded = given.startsWith(stem) ? given.slice(stem.length) : '';
+  if (expected.endsWith('ed') && /^(t|d|id|et|it)$/.test(sounded)) {
+    return {
+      error: `writes “-${sounded}” for “-ed”`,
+      rule: 'The past ending is written -ed, however it sounds.',
+    };
+  }
+  if (expected.endsWith('es') && given === `${expected.slice(0, -2)}s`) {
+    return {
+      error: 'writes -s for -es',
+      rule: 'After s, x, z, ch and sh the ending is -es.',
+    };
+  }
+  if (/ves$/.test(expected) && given.replace(/fe?s$/, 'ves') === expected) {
+    return { error: 'keeps the f', rule: 'In some words f becomes v before -es.' };
+  }
+  if (given.endsWith('ed') && !expected.endsWith('ed') && !given.startsWith(expected)) {
+    return {
+      error: 'puts -ed on an irregular verb',
+      rule: 'This verb has a past form of its own: learn it by heart.',
+    };
+  }
+  const noun = given.slice(0, -1);
+  const consonantsOf = (text: string) => text.replace(/[aeiou]/g, '');
+  // child, children; foot, feet; mouse, mice.
+  const irregular =
+    expected.startsWith(noun) ||
+    consonantsOf(expected) === consonantsOf(noun) ||
+    /(ice|eese|oxen)$/.test(expected);
+  if (/[^s]s$/.test(given) && !expected.endsWith('s') && irregular && noun !== expected) {
+    return {
+      error: 'puts -s on an irregular noun',
+      rule: 'This noun has a plural of its own: learn it by heart.',
+    };
+  }
+  return undefined;
+}
+
 /** Errors at the joint of a word and its ending. */
 function joinError(given: string, expected: string): NamedError | undefined {
   const at = difference(given, expected);
   const ending = /^(ing|ed|er|est|y|en|able|s|es|ly|ness|ful|ment)$/;
+  const beforeEnding = /^[a-z]?(ing|ed|er|est|y|en|able)$/.test(at.after);
   if (at.given === '' && /^[a-z]$/.test(at.expected) && !VOWELS.test(at.expected)) {
     // runing for running: the comparison puts the doubled letter on either side.
     if (at.before.endsWith(at.expected) || at.after.startsWith(at.expected)) {
       return {
         error: 'does not double the consonant',
-        rule: 'After one short vowel the consonant is doubled before the ending.',
+        rule: beforeEnding
+          ? 'After one short vowel the consonant is doubled before the ending.'
+          : `Here ${at.expected} stands twice.`,
       };
     }
   }
@@ -61,11 +105,20 @@ function joinError(given: string, expected: string): NamedError | undefined {
     if (at.before.endsWith(at.given) || at.after.startsWith(at.given)) {
       return {
         error: 'doubles a consonant that stays single',
-        rule: 'The consonant is doubled only after one short vowel, before an ending with a vowel.',
+        rule: beforeEnding
+          ? 'The consonant is doubled only after one short vowel, before an ending with a vowel.'
+          : `Here ${at.given} stands once.`,
       };
     }
   }
   if (at.expected === '' && at.given === 'e' && /^(ing|ed|er|est|y|able|ous|ion)/.test(at.after)) {
+    // rain, boat, jump: there was no silent e; leave, dance, make: there was.
+    if (/([aeiou]{2}[bdfklmnprt]|[bdfklmnprt]{2}|[wxy])$/.test(at.before)) {
+      return {
+        error: 'has an e that was never there',
+        rule: 'The word has no silent e: the ending follows it as it is.',
+      };
+    }
     return {
       error: 'keeps the silent e',
       rule: 'The silent e goes before an ending that begins with a vowel.',
@@ -148,6 +201,13 @@ export function nameError(given: string, expected: string): NamedError | undefin
   if (gave.toLowerCase() === wanted.toLowerCase()) {
     return { error: 'capital letter', rule: 'Look where a capital letter is needed.' };
   }
+  const unmarked = (text: string) => letters(text).replace(/['’]/g, '');
+  if (unmarked(gave) === unmarked(wanted)) {
+    return {
+      error: 'apostrophe',
+      rule: 'The apostrophe stands where letters are left out, or before the s of whose it is.',
+    };
+  }
   const bare = (text: string) => letters(text).replace(/[.!?,;:’']/g, '');
   if (bare(gave) === bare(wanted)) {
     return { error: 'punctuation', rule: 'Look at the marks: the end mark, the apostrophe.' };
@@ -157,13 +217,24 @@ export function nameError(given: string, expected: string): NamedError | undefin
     return wordsError(bare(gave).split(' '), bare(wanted).split(' '));
   }
   const [word = '', right = ''] = [one[0], other[0]];
-  return joinError(word, right) ?? (far(word, right) ? undefined : letterError(word, right));
+  const joint = endingError(word, right) ?? joinError(word, right);
+  return joint ?? (far(word, right) ? undefined : letterError(word, right));
 }
 
 /** Another word altogether: no letter of it tells of an error. */
 const far = (given: string, expected: string) => {
   const at = difference(given, expected);
-  return expected.length > 3 && at.expected.length > expected.length / 2;
+  if (expected.length <= 3 || at.expected.length <= expected.length / 2) return false;
+  // nite for night: the consonants that are heard are there, in their order.
+  const consonants = (text: string) => [...text].filter((letter) => !/[aeiouy]/.test(letter));
+  const wanted = consonants(expected);
+  let from = 0;
+  const heard = consonants(given).every((letter) => {
+    const found = wanted.indexOf(letter, from);
+    from = found + 1;
+    return found >= 0;
+  });
+  return !(heard && consonants(given).length > 1 && given[0] === expected[0]);
 };
 
 /** Errors of whole sentences. */

@@ -1,5 +1,6 @@
 import type { MatchResponse, MatchSide, MatchTask } from '~core/exercises/interactions/match/task';
 import type { FaceProps } from '../kit/face-props';
+import { CardsFace } from './CardsFace';
 import { PutPieces } from '../kit/PutPieces';
 
 const turned = (record: Readonly<Record<string, string>>) =>
@@ -8,6 +9,10 @@ const turned = (record: Readonly<Record<string, string>>) =>
 /** Each thing gets its partner. */
 export function MatchFace(props: FaceProps<MatchTask, MatchResponse>) {
   const { task, response, onResponse, verdicts, locked, picture } = props;
+  // Cards can be turned where their backs are there: a learner's copy without answers is put together.
+  if (task.cards === 'backs' && task.pairs.every(({ partner }) => partner !== '')) {
+    return <CardsFace {...props} />;
+  }
   const shown = (side: MatchSide) =>
     side.picture === undefined ? (
       side.text

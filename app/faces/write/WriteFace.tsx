@@ -31,7 +31,9 @@ interface FieldProps {
 }
 
 function Field({ item, number, written, locked, onWritten }: FieldProps) {
-  const long = item.open === true || item.checks !== undefined || item.answer.length > 40;
+  // A sentence is seen whole while it is written, also on a phone.
+  const sentence = item.prompt.length > 24 || item.answer.length > 24;
+  const long = item.open === true || item.checks !== undefined || sentence;
   const common = {
     className: 'play-write',
     'aria-label': `Item ${number}: ${item.prompt || 'write here'}`,
@@ -44,7 +46,11 @@ function Field({ item, number, written, locked, onWritten }: FieldProps) {
   };
   return long ? (
     <>
-      <textarea {...common} rows={4} onChange={(event) => onWritten(event.currentTarget.value)} />
+      <textarea
+        {...common}
+        rows={item.open || item.checks ? 4 : 2}
+        onChange={(event) => onWritten(event.currentTarget.value)}
+      />
       <LiveCheck item={item} written={written} />
     </>
   ) : (
