@@ -6,7 +6,17 @@ import ts from 'typescript-eslint';
 import house from './scripts/storeys.mjs';
 
 export default ts.config(
-  { ignores: ['build/', 'node_modules/', '.react-router/', '.tmp/', 'data/packs/', 'coverage/'] },
+  {
+    ignores: [
+      'build/',
+      'public/',
+      'node_modules/',
+      '.react-router/',
+      '.tmp/',
+      'data/packs/',
+      'coverage/',
+    ],
+  },
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],

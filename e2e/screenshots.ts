@@ -1,5 +1,6 @@
 /** Takes one picture of each main view from the demo data, for docs/screenshots. */
 import { mkdirSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { closeBrowser, Desk, addFromGallery } from './desk';
 
@@ -16,8 +17,32 @@ const shoot = async (name: string) => {
   await page.screenshot({ path: `${folder}/${name}.png` });
 };
 
+/** The file that goes home as it opens on a phone. */
+async function takeHomeShot() {
+  await page.getByRole('button', { name: 'Take it home …' }).click();
+  await page.getByText(/exercises · \d+ KB/).waitFor();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the file' }).click(),
+  ]);
+  const file = `${tmpdir()}/wordane-take-home.html`;
+  await download.saveAs(file);
+  const phone = await desk.context.browser()?.newContext({
+    viewport: { width: 390, height: 800 },
+    offline: true,
+  });
+  const home = await phone?.newPage();
+  await home?.goto(`file://${file}`);
+  await home?.getByLabel('Who are you?').selectOption({ index: 13 });
+  await home?.getByRole('button', { name: 'Begin' }).click();
+  await home?.getByRole('button', { name: /Sort the/ }).click();
+  await home?.getByRole('button', { name: 'rain', exact: true }).click();
+  await home?.evaluate(() => window.scrollTo(0, 0));
+  await home?.screenshot({ path: `${folder}/take-home.png` });
+  await phone?.close();
+}
+
 await desk.go('/');
-await shoot('start');
 await desk.go('/demo');
 await page.waitForURL('**/words');
 await page.getByRole('button', { name: /^Sound:/ }).waitFor();
@@ -39,8 +64,29 @@ await page.locator('.paper-stack .paper-page').first().waitFor();
 await page.getByRole('link', { name: /Sort the/ }).click();
 await page.getByRole('heading', { name: /Sort the/ }).waitFor();
 await shoot('lesson');
-await page.getByRole('button', { name: 'Key', exact: true }).click();
-await shoot('key');
+await page.getByRole('link', { name: /Write the missing/ }).click();
+await page.getByRole('button', { name: 'Try it' }).click();
+for (const [item, letters] of ['ae', 'ae', 'ay', 'ay'].entries()) {
+  const gaps = page.getByRole('textbox', { name: `Item ${item + 1}, gap` });
+  const count = await gaps.count();
+  for (let at = 0; at < count; at += 1) {
+    await gaps.nth(at).fill(count === 1 ? letters.slice(0, 2) : (letters[at] ?? ''));
+  }
+}
+await page.getByRole('button', { name: 'Check' }).click();
+await page.evaluate(() => window.scrollTo(0, 0));
+await shoot('try-it');
+await takeHomeShot();
+await page.getByRole('link', { name: /^Results/ }).click();
+await page.getByRole('button', { name: 'Rehearse with made-up answers' }).click();
+await page.getByRole('heading', { name: 'What to teach next' }).waitFor();
+await page.waitForTimeout(600);
+await page.evaluate(() => window.scrollTo(0, 0));
+await shoot('results');
+await page.getByRole('button', { name: 'Take out all slips' }).click();
+await page.getByText('Nothing has come back yet').waitFor();
+await page.getByRole('link', { name: 'Long a in the storm log' }).click();
+await page.locator('.paper-stack .paper-page').first().waitFor();
 await page.getByRole('button', { name: 'Paper', exact: true }).click();
 const addExercise = async (name: string, title: string) => {
   await addFromGallery(page, 'Alone', name);
@@ -71,9 +117,6 @@ await shoot('sheet');
 await desk.go('/classes/fernhill-kestrels');
 await page.getByText('Where the class stands').waitFor();
 await shoot('class');
-await desk.go('/classes/fernhill-kestrels/sequence');
-await page.getByText('60 steps.').waitFor();
-await shoot('sequence');
 await desk.go('/texts/fernhill-station');
 await page.locator('.measures dd').nth(2).waitFor();
 await page.waitForTimeout(800);
