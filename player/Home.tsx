@@ -18,6 +18,18 @@ function stateOf(home: TakeHome, { exercise }: TakeHomeExercise, progress: Progr
   return outOf === 0 ? 'done' : `${score} of ${outOf}`;
 }
 
+let playing: HTMLAudioElement | undefined;
+
+/** Plays what is heard of an exercise; undefined where nothing is. */
+function hearOf({ sounds = {} }: TakeHome, exercise: string) {
+  if (!Object.keys(sounds).some((key) => key.startsWith(`${exercise} `))) return undefined;
+  return (item: string) => {
+    playing?.pause();
+    playing = new Audio(sounds[`${exercise} ${item}`]);
+    void playing.play();
+  };
+}
+
 function WhoAmI({ home, onName }: { home: TakeHome; onName: (name: string) => void }) {
   const [name, setName] = useState('');
   return (
@@ -138,6 +150,7 @@ export function Home({ home }: { home: TakeHome }) {
                   keep({ ...kept, progress: { ...kept.progress, [open.id]: progress } })
                 }
                 picture={(name) => home.pictures[name] ?? name}
+                hear={hearOf(home, open.id)}
               />
             ) : (
               <HandIn home={home} kept={kept} />

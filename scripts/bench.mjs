@@ -16,5 +16,6 @@ await build();
 const { child, address } = await startServer(Number(process.env.E2E_PORT ?? 4392));
 const env = { ...process.env, WORDANE_ADDRESS: address, CHROMIUM: chromiumPath() };
 const doors = run(node, [tsx, 'scripts/bench-browser.ts'], { env, tolerate: true });
+const home = run(node, [tsx, 'scripts/bench-take-home.ts'], { env, tolerate: true });
 child.kill();
-process.exit(status || doors);
+process.exit(status || doors || home);

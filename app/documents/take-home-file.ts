@@ -1,6 +1,9 @@
 /** The file that goes home, built in the browser: the player, the exercises and their pictures in one page. */
 import { saveAs } from 'file-saver';
 import { picturesIn, takeHomePage, type TakeHome } from '~core/practice/take-home';
+import type { Accent } from '~core/kernel/accent';
+import { smallWav } from '~core/practice/small-wav';
+import { speechAddress } from '~/ui/speak';
 import { pictureAddress } from '~/ui/Picture';
 
 const fetched = async (address: string): Promise<Response> => {
@@ -15,16 +18,49 @@ async function pictureData(name: string): Promise<string> {
   return `data:image/svg+xml,${encodeURIComponent(text)}`;
 }
 
+/** Something that is to be heard in the file. */
+export interface SpokenItem {
+  /** The ids of exercise and item with a blank between. */
+  readonly key: string;
+  readonly text: string;
+  readonly language: string;
+  readonly accent: Accent;
+}
+
+/** What is said as a data address, made small. */
+async function soundData({ text, language, accent }: SpokenItem): Promise<string> {
+  const address = speechAddress({ text, language, accent });
+  const small = smallWav(new Uint8Array(await (await fetched(address)).arrayBuffer()));
+  let binary = '';
+  for (const byte of small) binary += String.fromCharCode(byte);
+  return `data:audio/wav;base64,${btoa(binary)}`;
+}
+
+/** The sounds one after the other: the server has one voice. */
+async function soundsOf(spoken: readonly SpokenItem[]): Promise<Record<string, string>> {
+  const sounds: Record<string, string> = {};
+  for (const item of spoken) sounds[item.key] = await soundData(item);
+  return sounds;
+}
+
 /** The page as one text; everything it needs is in it. */
-export async function takeHomeFile(home: Omit<TakeHome, 'pictures'>): Promise<string> {
+export async function takeHomeFile(
+  home: Omit<TakeHome, 'pictures' | 'sounds'>,
+  spoken: readonly SpokenItem[] = [],
+): Promise<string> {
   const names = picturesIn(home.exercises);
   const [script, style, ...pictures] = await Promise.all([
     fetched('/player/player.js').then((response) => response.text()),
     fetched('/player/player.css').then((response) => response.text()),
     ...names.map(pictureData),
   ]);
+  const sounds = await soundsOf(spoken);
   return takeHomePage(
-    { ...home, pictures: Object.fromEntries(names.map((name, at) => [name, pictures[at] ?? ''])) },
+    {
+      ...home,
+      ...(spoken.length > 0 ? { sounds } : {}),
+      pictures: Object.fromEntries(names.map((name, at) => [name, pictures[at] ?? ''])),
+    },
     { script, style },
   );
 }

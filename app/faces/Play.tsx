@@ -25,6 +25,8 @@ export interface PlayProps {
   readonly progress: Progress;
   readonly onProgress: (progress: Progress) => void;
   readonly picture: (name: string) => string;
+  /** Says what is read out for an item; not there where nothing can be heard. */
+  readonly hear?: ((item: string) => void) | undefined;
 }
 
 /** The answers with their reasons, once they may be seen. */
@@ -45,7 +47,7 @@ function Answers({ exercise }: Pick<PlayProps, 'exercise'>) {
 const isDone = ({ score, outOf }: Mark) => outOf > 0 && score === outOf;
 
 /** One exercise as a learner meets it: answered, checked, tried again, and at last seen. */
-export function Play({ exercise, behaviour, progress, onProgress, picture }: PlayProps) {
+export function Play({ exercise, behaviour, progress, onProgress, picture, hear }: PlayProps) {
   const { task, title, instruction, language, reading } = exercise;
   const { response, tried, checked, shown } = progress;
   const [asked, setAsked] = useState(false);
@@ -80,6 +82,7 @@ export function Play({ exercise, behaviour, progress, onProgress, picture }: Pla
         verdicts={new Map(said.map((verdict) => [verdict.item, verdict]))}
         locked={shown || done}
         picture={picture}
+        hear={hear}
         signs={signsOf(language)}
       />
       {tells && (

@@ -1,6 +1,7 @@
 import { data, redirect, useNavigation } from 'react-router';
 import type { Route } from './+types/gallery';
 import { partsOf, stageIds, stageNames, type StageId } from '~core/records/lesson';
+import { ownWords } from '~core/lessons/own-words';
 import { besideWords } from '~core/lists/beside-words';
 import { materialOf } from '~core/texts/reading/text-material';
 import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
@@ -27,7 +28,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const asked = searchParams.get('stage');
   const stage: StageId = isStage(asked) ? asked : 'alone';
   const parts = partsOf(lesson);
-  const words = [...new Set(parts.flatMap((part) => part.words))];
+  const words = ownWords(lesson, new Set(lists.flatMap((list) => list.words)));
   const used = parts.flatMap((part) => part.parameters.textId ?? []);
   const text = texts.find(({ id }) => used.includes(id)) ?? texts[0];
   const context = {

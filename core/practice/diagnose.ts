@@ -34,7 +34,9 @@ function gapError(item: GapItem, verdict: Verdict): NamedError | undefined {
       ? nameError(verdict.given, answers[0] ?? '')
       : nameError(verdict.given, answers.join(' '));
   }
-  const [given, expected] = [written.join('–'), answers.join('–')];
+  // laik for lake: a whole spelling in the first gap, nothing in the second.
+  const given = written.join('–').replace(/–+$/, '');
+  const expected = answers.join('–');
   if (written.some((each) => each.length > LONGEST_SPELLING)) return undefined;
   return {
     error: `writes “${given}” for “${expected}”`,

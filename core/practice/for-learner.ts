@@ -1,5 +1,6 @@
 /** An exercise as a learner gets it who answers on a screen: no answer, key, reason or setting in it. */
 import { learnerCopy, type Task } from '../exercises/interactions';
+import { spokenOf } from './spoken';
 import type { TextMaterial } from '../texts/reading/text-material';
 import type { Exercise } from '../exercises/making/exercise';
 
@@ -9,6 +10,8 @@ export interface LearnerExercise {
   readonly instruction: string;
   readonly language: string;
   readonly task: Task;
+  /** What is read out for an item, by its id; only where it marks itself. */
+  readonly spoken?: Readonly<Record<string, string>>;
   /** What is read before the items. */
   readonly reading?: { readonly title: string; readonly body: string };
 }
@@ -30,6 +33,7 @@ export function forLearner(
     instruction: screenInstruction,
     language,
     task: answers ? task : learnerCopy(task),
+    ...(answers && Object.keys(spokenOf(task)).length > 0 ? { spoken: spokenOf(task) } : {}),
     ...(text ? { reading: { title: text.title, body: text.body } } : {}),
   };
 }

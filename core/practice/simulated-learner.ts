@@ -76,6 +76,20 @@ function chosen<Value>(right: Value, all: readonly Value[], skill: number, rando
     : (wrong[Math.floor(random.next() * wrong.length)] ?? right);
 }
 
+/** A spelling in two halves: right, or another whole spelling in its first half. */
+function halved(
+  gaps: readonly string[],
+  bank: readonly string[],
+  skill: number,
+  random: Random,
+): readonly string[] {
+  if (random.next() < skill) return gaps;
+  const whole = bank.filter((entry) => /^\p{L}+$/u.test(entry));
+  return gaps.map((_, at) =>
+    at === 0 ? (whole[Math.floor(random.next() * whole.length)] ?? '') : '',
+  );
+}
+
 /** The response of a simulated learner to a whole task. */
 export function simulate(task: Task, learner: SimulatedLearner, seed: number): unknown {
   const random = new Random(
@@ -105,7 +119,7 @@ export function simulate(task: Task, learner: SimulatedLearner, seed: number): u
           ? [written(only, learner, random)]
           : gaps.length === 1
             ? gaps.map((answer) => written(answer, learner, random, task.bank))
-            : gaps.map((answer) => (random.next() < skill ? answer : ''));
+            : halved(gaps, task.bank, skill, random);
       });
     case 'write':
       return entries(task.items, ({ answer }) => written(answer, learner, random));

@@ -28,6 +28,8 @@ export interface TakeHome {
   readonly exercises: readonly TakeHomeExercise[];
   /** Pictures by their names, as data addresses. */
   readonly pictures: Readonly<Record<string, string>>;
+  /** What is heard, as data addresses, by the ids of exercise and item with a blank between. */
+  readonly sounds?: Readonly<Record<string, string>>;
 }
 
 /** The names of all pictures in a value, those of the teacher's own left out. */

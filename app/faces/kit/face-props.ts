@@ -12,6 +12,8 @@ export interface FaceProps<Task, Response> {
   readonly locked: boolean;
   /** Where a picture is. */
   readonly picture: (name: string) => string;
+  /** Says what is read out for an item; not there where nothing can be heard. */
+  readonly hear?: ((item: string) => void) | undefined;
   /** Signs that the keyboard may not have. */
   readonly signs: readonly string[];
 }

@@ -1,4 +1,5 @@
 import { Fragment, useState } from 'react';
+import { BsVolumeUp } from 'react-icons/bs';
 import { CELL_BREAK } from '~core/exercises/interactions/write';
 import { checkSentence } from '~core/languages/shared/sentence-check';
 import type { WriteItem, WriteResponse, WriteTask } from '~core/exercises/interactions/write/task';
@@ -119,7 +120,7 @@ function Checklist({ items }: { items: readonly string[] }) {
 
 /** Words and sentences are written; letters are traced with a pen or a finger. */
 export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
-  const { task, response, onResponse, verdicts, locked, picture, signs } = props;
+  const { task, response, onResponse, verdicts, locked, picture, signs, hear } = props;
   const { bar, onFocus, write } = useSigns(signs);
   const set = (item: WriteItem) => (written: string) =>
     onResponse({ ...response, [item.id]: written });
@@ -188,6 +189,16 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                   />
                 )}
                 {item.prompt !== '' && <p className="play-prompt">{item.prompt}</p>}
+                {hear && item.prompt === '' && !item.trace && (
+                  <button
+                    type="button"
+                    className="play-button play-hear"
+                    aria-label={`Hear it, item ${index + 1}`}
+                    onClick={() => hear(item.id)}
+                  >
+                    <BsVolumeUp aria-hidden="true" /> Hear it
+                  </button>
+                )}
                 {item.trace ? (
                   <TracePad
                     text={item.answer}

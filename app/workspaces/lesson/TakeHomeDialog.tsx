@@ -6,7 +6,8 @@ import { usualBehaviour, type Behaviour } from '~core/practice/behaviour';
 import { forLearner } from '~core/practice/for-learner';
 import { printOf } from '~core/practice/slip';
 import type { TakeHome } from '~core/practice/take-home';
-import { saveTakeHome, sizeOf, takeHomeFile } from '~/documents/take-home-file';
+import { spokenOf } from '~core/practice/spoken';
+import { saveTakeHome, sizeOf, takeHomeFile, type SpokenItem } from '~/documents/take-home-file';
 import type { PartContext } from '~/workers/part-builder';
 import { titleOf, type ExercisePart } from './built-part';
 import { screenTextOf } from './screen-text';
@@ -53,6 +54,23 @@ function homeOf(
   };
 }
 
+/** What is to be heard in the file: dictations, whether it marks itself or not. */
+const spokenFor = (
+  exercises: readonly ExercisePart[],
+  { parts }: Choice,
+  { profile }: PartContext,
+): SpokenItem[] =>
+  exercises
+    .filter(({ part }) => parts.includes(part.id))
+    .flatMap(({ part, exercise }) =>
+      Object.entries(spokenOf(exercise.task)).map(([item, text]) => ({
+        key: `${part.id} ${item}`,
+        text,
+        language: exercise.language,
+        accent: profile.accent,
+      })),
+    );
+
 /** The lesson's exercises as one file that runs anywhere, with no network and no account. */
 export function TakeHomeDialog({
   lesson,
@@ -82,7 +100,7 @@ export function TakeHomeDialog({
     let stale = false;
     setPage(undefined);
     if (choice.parts.length === 0) return undefined;
-    takeHomeFile(homeOf(lesson, able, context, choice, made))
+    takeHomeFile(homeOf(lesson, able, context, choice, made), spokenFor(able, choice, context))
       .then((built) => {
         if (!stale) setPage(built);
       })

@@ -209,6 +209,7 @@ export function Workbench(props: WorkbenchProps) {
             key={JSON.stringify(open.part)}
             exercise={open.exercise}
             text={screenTextOf(open, context)}
+            accent={context.profile.accent}
           />
         </div>
       )}
