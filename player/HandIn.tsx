@@ -2,6 +2,7 @@ import { toDataURL } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
 import { writeSlip } from '~core/practice/slip';
 import type { TakeHome } from '~core/practice/take-home';
+import { usePhrases } from '~/faces/kit/use-phrases';
 import type { Kept } from './progress';
 
 /** Signs that a QR code of a size that a camera reads still holds (ISO/IEC 18004, version 25-L, letters and figures: 1,853). */
@@ -24,6 +25,7 @@ export function HandIn({ home, kept }: { home: TakeHome; kept: Kept }) {
       }),
     [home, kept],
   );
+  const says = usePhrases();
   const [code, setCode] = useState<string>();
   const [copied, setCopied] = useState(false);
   useEffect(() => {
@@ -44,11 +46,11 @@ export function HandIn({ home, kept }: { home: TakeHome; kept: Kept }) {
   };
   return (
     <section className="play home-hand-in">
-      <h2 className="play__title">Hand in</h2>
-      <p>Give your answers back in one of these ways.</p>
+      <h2 className="play__title">{says.handIn}</h2>
+      <p>{says.handInHow}</p>
       <div className="play__foot">
         <button type="button" className="play-button play-button--main" onClick={save}>
-          Save the file
+          {says.saveFile}
         </button>
         <button
           type="button"
@@ -57,7 +59,7 @@ export function HandIn({ home, kept }: { home: TakeHome; kept: Kept }) {
             void navigator.clipboard?.writeText(slip).then(() => setCopied(true));
           }}
         >
-          {copied ? 'Copied' : 'Copy the code'}
+          {copied ? says.copied : says.copyCode}
         </button>
       </div>
       {code !== undefined && <img className="home-code" src={code} alt="QR code of your answers" />}

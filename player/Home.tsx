@@ -2,6 +2,8 @@ import { useMemo, useState } from 'react';
 import { scoreSays } from '~core/practice/behaviour';
 import type { TakeHome, TakeHomeExercise } from '~core/practice/take-home';
 import { markTask } from '~core/exercises/interactions';
+import { phrasesOf, type Phrases } from '~core/practice/phrases';
+import { PhrasesContext, usePhrases } from '~/faces/kit/use-phrases';
 import { begun, Play, type Progress } from '~/faces/Play';
 import { HandIn } from './HandIn';
 import { storeOf, type Kept } from './progress';
@@ -10,12 +12,17 @@ const answered = (progress: Progress | undefined) =>
   progress !== undefined && Object.keys(progress.response).length > 0;
 
 /** How far an exercise is, in a few words. */
-function stateOf(home: TakeHome, { exercise }: TakeHomeExercise, progress: Progress | undefined) {
-  if (!answered(progress) || progress === undefined) return 'to do';
-  if (home.behaviour.feedback === 'none') return 'answered';
-  if (progress.tried === 0) return 'begun';
+function stateOf(
+  home: TakeHome,
+  { exercise }: TakeHomeExercise,
+  progress: Progress | undefined,
+  says: Phrases,
+) {
+  if (!answered(progress) || progress === undefined) return says.toDo;
+  if (home.behaviour.feedback === 'none') return says.answered;
+  if (progress.tried === 0) return says.answered;
   const { score, outOf } = markTask(exercise.task, progress.response);
-  return outOf === 0 ? 'done' : `${score} of ${outOf}`;
+  return outOf === 0 ? says.answered : `${score}/${outOf}`;
 }
 
 let playing: HTMLAudioElement | undefined;
@@ -31,6 +38,7 @@ function hearOf({ sounds = {} }: TakeHome, exercise: string) {
 }
 
 function WhoAmI({ home, onName }: { home: TakeHome; onName: (name: string) => void }) {
+  const says = usePhrases();
   const [name, setName] = useState('');
   return (
     <form
@@ -42,10 +50,10 @@ function WhoAmI({ home, onName }: { home: TakeHome; onName: (name: string) => vo
     >
       <h2 className="play__title">{home.title}</h2>
       <label>
-        Who are you?{' '}
+        {says.who}{' '}
         {home.learners.length > 0 ? (
           <select value={name} onChange={(event) => setName(event.currentTarget.value)}>
-            <option value="">Choose your name</option>
+            <option value="">{says.chooseName}</option>
             {home.learners.map((each) => (
               <option key={each}>{each}</option>
             ))}
@@ -59,7 +67,7 @@ function WhoAmI({ home, onName }: { home: TakeHome; onName: (name: string) => vo
         )}
       </label>
       <button type="submit" className="play-button play-button--main" disabled={name.trim() === ''}>
-        Begin
+        {says.begin}
       </button>
     </form>
   );
@@ -67,6 +75,7 @@ function WhoAmI({ home, onName }: { home: TakeHome; onName: (name: string) => vo
 
 /** The exercises of the file, one at a time, and what has been done of each. */
 export function Home({ home }: { home: TakeHome }) {
+  const says = phrasesOf(home.speaks ?? 'en');
   const store = useMemo(() => storeOf(`wordane ${home.lesson} ${home.made}`), [home]);
   const [kept, setKept] = useState<Kept>(() => store.read());
   const [at, setAt] = useState(0);
@@ -86,104 +95,106 @@ export function Home({ home }: { home: TakeHome }) {
     { score: 0, outOf: 0 },
   );
   return (
-    <>
-      <header className="home-head">
-        <h1>{home.title}</h1>
-        <p>
-          {home.className}
-          {kept.learner && ` · ${kept.learner}`}
-        </p>
-      </header>
-      {!store.keeps && (
-        <p className="home-note" role="status">
-          This device does not let the page keep anything. Stay on this page until you are done.
-        </p>
-      )}
-      {!named ? (
-        <main>
-          <WhoAmI home={home} onName={(learner) => keep({ ...kept, learner })} />
-        </main>
-      ) : (
-        <>
-          <nav
-            className="home-steps"
-            aria-label="Exercises"
-            hidden={exercises.length === 1 && !home.returned}
-          >
-            <ol>
-              {exercises.map((each, index) => (
-                <li key={each.id}>
-                  <button
-                    type="button"
-                    aria-current={index === at ? 'step' : undefined}
-                    onClick={() => setAt(index)}
-                  >
-                    <strong>{index + 1}</strong> {each.exercise.title}
-                    <small>{stateOf(home, each, kept.progress[each.id])}</small>
-                  </button>
-                </li>
-              ))}
-              {home.returned && (
-                <li>
-                  <button
-                    type="button"
-                    aria-current={at === exercises.length ? 'step' : undefined}
-                    onClick={() => setAt(exercises.length)}
-                  >
-                    Hand in
-                    <small>
-                      {done} of {exercises.length} answered
-                    </small>
-                  </button>
-                </li>
-              )}
-            </ol>
-          </nav>
+    <PhrasesContext value={says}>
+      <div lang={home.speaks ?? 'en'} dir={says.direction}>
+        <header className="home-head">
+          <h1>{home.title}</h1>
+          <p>
+            {home.className}
+            {kept.learner && ` · ${kept.learner}`}
+          </p>
+        </header>
+        {!store.keeps && (
+          <p className="home-note" role="status">
+            {says.keepsNothing}
+          </p>
+        )}
+        {!named ? (
           <main>
-            {open ? (
-              <Play
-                key={open.id}
-                exercise={open.exercise}
-                behaviour={home.behaviour}
-                progress={kept.progress[open.id] ?? begun}
-                onProgress={(progress) =>
-                  keep({ ...kept, progress: { ...kept.progress, [open.id]: progress } })
-                }
-                picture={(name) => home.pictures[name] ?? name}
-                hear={hearOf(home, open.id)}
-              />
-            ) : (
-              <HandIn home={home} kept={kept} />
-            )}
-            <div className="home-foot">
-              {at > 0 && (
-                <button type="button" className="play-button" onClick={() => setAt(at - 1)}>
-                  Back
-                </button>
-              )}
-              {at < exercises.length - (home.returned ? 0 : 1) && (
-                <button
-                  type="button"
-                  className="play-button play-button--main"
-                  onClick={() => setAt(at + 1)}
-                >
-                  {at === exercises.length - 1 ? 'Hand in' : 'Next'}
-                </button>
-              )}
-              <button type="button" className="play-button" onClick={() => window.print()}>
-                Print
-              </button>
-              {home.behaviour.feedback !== 'none' &&
-                exercises.length > 1 &&
-                done === exercises.length && (
-                  <p className="play__score" role="status">
-                    {scoreSays(total.score, total.outOf)}
-                  </p>
-                )}
-            </div>
+            <WhoAmI home={home} onName={(learner) => keep({ ...kept, learner })} />
           </main>
-        </>
-      )}
-    </>
+        ) : (
+          <>
+            <nav
+              className="home-steps"
+              aria-label="Exercises"
+              hidden={exercises.length === 1 && !home.returned}
+            >
+              <ol>
+                {exercises.map((each, index) => (
+                  <li key={each.id}>
+                    <button
+                      type="button"
+                      aria-current={index === at ? 'step' : undefined}
+                      onClick={() => setAt(index)}
+                    >
+                      <strong>{index + 1}</strong> {each.exercise.title}
+                      <small>{stateOf(home, each, kept.progress[each.id], says)}</small>
+                    </button>
+                  </li>
+                ))}
+                {home.returned && (
+                  <li>
+                    <button
+                      type="button"
+                      aria-current={at === exercises.length ? 'step' : undefined}
+                      onClick={() => setAt(exercises.length)}
+                    >
+                      {says.handIn}
+                      <small>
+                        {done}/{exercises.length}
+                      </small>
+                    </button>
+                  </li>
+                )}
+              </ol>
+            </nav>
+            <main>
+              {open ? (
+                <Play
+                  key={open.id}
+                  exercise={open.exercise}
+                  behaviour={home.behaviour}
+                  progress={kept.progress[open.id] ?? begun}
+                  onProgress={(progress) =>
+                    keep({ ...kept, progress: { ...kept.progress, [open.id]: progress } })
+                  }
+                  picture={(name) => home.pictures[name] ?? name}
+                  hear={hearOf(home, open.id)}
+                />
+              ) : (
+                <HandIn home={home} kept={kept} />
+              )}
+              <div className="home-foot">
+                {at > 0 && (
+                  <button type="button" className="play-button" onClick={() => setAt(at - 1)}>
+                    {says.back}
+                  </button>
+                )}
+                {at < exercises.length - (home.returned ? 0 : 1) && (
+                  <button
+                    type="button"
+                    className="play-button play-button--main"
+                    onClick={() => setAt(at + 1)}
+                  >
+                    {at === exercises.length - 1 ? says.handIn : says.next}
+                  </button>
+                )}
+                <button type="button" className="play-button" onClick={() => window.print()}>
+                  {says.print}
+                </button>
+                {home.behaviour.feedback !== 'none' &&
+                  exercises.length > 1 &&
+                  done === exercises.length && (
+                    <p className="play__score" role="status">
+                      {scoreSays(total.score, total.outOf, 0, says)}
+                    </p>
+                  )}
+              </div>
+            </main>
+          </>
+        )}
+      </div>
+    </PhrasesContext>
   );
 }

@@ -5,6 +5,7 @@ import type { LearnerExercise } from '~core/practice/for-learner';
 import { interactionOf, keyedItems, markTask } from '~core/exercises/interactions';
 import type { Mark } from '~core/exercises/interactions/kit/verdict';
 import { Face, type AnyResponse } from './Face';
+import { usePhrases } from './kit/use-phrases';
 
 /** How far a learner is with one exercise. */
 export interface Progress {
@@ -50,6 +51,7 @@ const isDone = ({ score, outOf }: Mark) => outOf > 0 && score === outOf;
 export function Play({ exercise, behaviour, progress, onProgress, picture, hear }: PlayProps) {
   const { task, title, instruction, language, reading } = exercise;
   const { response, tried, checked, shown } = progress;
+  const says = usePhrases();
   const [asked, setAsked] = useState(false);
   const tells = behaviour.feedback === 'check';
   const mark = checked || shown ? markTask(task, response) : undefined;
@@ -63,7 +65,7 @@ export function Play({ exercise, behaviour, progress, onProgress, picture, hear 
   const done = mark !== undefined && isDone(mark);
   const mayShow = tells && behaviour.answers && tried >= behaviour.tries && !done && !shown;
   return (
-    <article className="play" lang={language}>
+    <article className="play" lang={language} dir="ltr">
       <h2 className="play__title">{title}</h2>
       <p className="play__instruction">{instruction}</p>
       {reading && (
@@ -94,27 +96,27 @@ export function Play({ exercise, behaviour, progress, onProgress, picture, hear 
               disabled={empty}
               onClick={() => onProgress({ ...progress, checked: true, tried: tried + 1 })}
             >
-              Check
+              {says.check}
             </button>
           )}
           {mayShow &&
             (asked ? (
-              <span className="play__sure" role="group" aria-label="Show the answers?">
-                Then it cannot be changed any more.{' '}
+              <span className="play__sure" role="group" aria-label={says.showAnswers}>
+                {says.sure}{' '}
                 <button
                   type="button"
                   className="play-button"
                   onClick={() => onProgress({ ...progress, shown: true })}
                 >
-                  Show them
+                  {says.showThem}
                 </button>{' '}
                 <button type="button" className="play-button" onClick={() => setAsked(false)}>
-                  Not yet
+                  {says.notYet}
                 </button>
               </span>
             ) : (
               <button type="button" className="play-button" onClick={() => setAsked(true)}>
-                Show the answers
+                {says.showAnswers}
               </button>
             ))}
           {(done || shown) && (
@@ -126,17 +128,14 @@ export function Play({ exercise, behaviour, progress, onProgress, picture, hear 
                 onProgress(begun);
               }}
             >
-              Begin again
+              {says.beginAgain}
             </button>
           )}
         </div>
       )}
       <div role="status" className="play__status">
-        {mark && (
-          <p className="play__score">
-            {scoreSays(mark.score, mark.outOf)}
-            {left > 0 && ` ${left} ${left === 1 ? 'is' : 'are'} still empty.`}
-          </p>
+        {mark && mark.outOf > 0 && (
+          <p className="play__score">{scoreSays(mark.score, mark.outOf, left, says)}</p>
         )}
       </div>
       {shown && interactionOf(task).size(task) > 0 && <Answers exercise={exercise} />}

@@ -1,4 +1,5 @@
 /** How an exercise behaves on a screen, and what it says at the end. */
+import { phrasesOf, withNumbers } from './phrases';
 
 export const feedbackNames = {
   check: 'when the learner checks',
@@ -21,20 +22,18 @@ export interface Behaviour {
 
 export const usualBehaviour: Behaviour = { feedback: 'check', tries: 2, answers: true, pass: 0.8 };
 
-/** A message by score, from the highest share down. */
-const bands: readonly (readonly [share: number, says: string])[] = [
-  [1, 'All of it is right.'],
-  [0.8, 'Nearly all of it is right.'],
-  [0.5, 'More than half is right.'],
-  [0, 'You have begun. Look at the hints, and try once more.'],
-];
+/** Shares of the marks from which the messages of a score hold, from the highest down. */
+const shares = [1, 0.8, 0.5, 0];
 
-/** “7 of 10 are right.” and what it means. */
-export function scoreSays(score: number, outOf: number): string {
-  if (outOf === 0) return 'This is done when you have done it.';
-  const share = score / outOf;
-  const [, says] = bands.find(([from]) => share >= from) ?? [0, ''];
-  return `${score} of ${outOf} ${score === 1 ? 'is' : 'are'} right. ${says ?? ''}`.trim();
+/** “7 of 10 right.”, how many are still empty, and what it means. */
+export function scoreSays(score: number, outOf: number, empty = 0, says = phrasesOf('en')): string {
+  if (outOf === 0) return '';
+  const band = says.bands[shares.findIndex((from) => score / outOf >= from)] ?? '';
+  return [
+    withNumbers(says.score, { n: score, of: outOf }),
+    band,
+    ...(empty > 0 ? [withNumbers(says.empty, { n: empty })] : []),
+  ].join(' ');
 }
 
 /** Signs beyond plain letters that a language writes with, for a keyboard that has them not. */

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { usualBehaviour, scoreSays, signsOf } from './behaviour';
+import { phrases, phrasesOf, withNumbers, type Phrases } from './phrases';
 import { asHints, givesAway, hintFor, LOOK_AGAIN, NOTHING_YET } from './hint';
 import { picturesIn, takeHomePage, type TakeHome } from './take-home';
 import { forLearner } from './for-learner';
@@ -106,10 +107,33 @@ describe('a hint', () => {
 });
 
 test('the score is said in whole sentences', () => {
-  expect(scoreSays(10, 10)).toBe('10 of 10 are right. All of it is right.');
-  expect(scoreSays(1, 10)).toMatch(/^1 of 10 is right\. You have begun/);
+  expect(scoreSays(10, 10)).toBe('10 of 10 right. All of it is right.');
+  expect(scoreSays(1, 10, 4)).toMatch(/^1 of 10 right\. You have begun.* Still empty: 4\.$/);
   expect(scoreSays(8, 10)).toContain('Nearly all');
-  expect(scoreSays(0, 0)).toBe('This is done when you have done it.');
+  expect(scoreSays(0, 0)).toBe('');
+  expect(scoreSays(7, 10, 0, phrasesOf('ja'))).toMatch(/^正解：10問中7問。/);
+});
+
+test('every language has every phrase, with its numbers, and none is left in English', () => {
+  // The languages that are asked for; Arabic alone is written from the right (Unicode Standard Annex 9).
+  expect(Object.keys(phrases).sort()).toEqual(
+    ['ar', 'de', 'en', 'es', 'fr', 'it', 'ja', 'pl', 'pt', 'ru', 'uk', 'zh'].sort(),
+  );
+  const names = Object.keys(phrasesOf('en')) as (keyof Phrases)[];
+  for (const [tag, own] of Object.entries(phrases)) {
+    expect(Object.keys(own)).toEqual(names);
+    expect([tag, own.direction]).toEqual([tag, tag === 'ar' ? 'rtl' : 'ltr']);
+    expect(withNumbers(own.score, { n: 7, of: 10 })).toMatch(/7.*10|10.*7/);
+    expect(withNumbers(own.empty, { n: 3 })).toContain('3');
+    expect(own.bands).toHaveLength(4);
+    if (tag === 'en') continue;
+    const same = names.filter(
+      (name) =>
+        name !== 'direction' && JSON.stringify(own[name]) === JSON.stringify(phrasesOf('en')[name]),
+    );
+    expect([tag, same]).toEqual([tag, []]);
+  }
+  expect(phrasesOf('xx')).toBe(phrasesOf('en'));
 });
 
 test('letters with accents are offered where the language has them', () => {

@@ -20,6 +20,8 @@ export interface TakeHome {
   readonly lesson: string;
   /** Another building of the file keeps another progress. */
   readonly made: string;
+  /** The language of buttons and messages; English where it is not given. */
+  readonly speaks?: string;
   readonly behaviour: Behaviour;
   /** A slip is asked for at the end. */
   readonly returned: boolean;

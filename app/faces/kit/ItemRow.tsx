@@ -1,17 +1,22 @@
 import type { ReactNode } from 'react';
 import { BsArrowReturnRight, BsCheckLg } from 'react-icons/bs';
+import { LOOK_AGAIN } from '~core/practice/hint';
 import type { Verdict } from '~core/exercises/interactions/kit/verdict';
+
+import { usePhrases } from './use-phrases';
 
 /** What is said of an item: right, or what to look at. */
 export function Said({ verdict }: { verdict: Verdict | undefined }) {
+  const says = usePhrases();
   if (verdict === undefined) return null;
   return verdict.right ? (
     <p className="play-said play-said--right">
-      <BsCheckLg aria-hidden="true" /> Right
+      <BsCheckLg aria-hidden="true" /> {says.right}
     </p>
   ) : (
     <p className="play-said play-said--look">
-      <BsArrowReturnRight aria-hidden="true" /> {verdict.reason || 'Look at it again.'}
+      <BsArrowReturnRight aria-hidden="true" />{' '}
+      {verdict.reason === '' || verdict.reason === LOOK_AGAIN ? says.lookAgain : verdict.reason}
     </p>
   );
 }

@@ -10,6 +10,7 @@ import {
 import { useState, type ReactNode } from 'react';
 import type { Verdict } from '~core/exercises/interactions/kit/verdict';
 import { Said } from './ItemRow';
+import { usePhrases } from './use-phrases';
 
 /** A piece that is put somewhere. */
 export interface Piece {
@@ -89,6 +90,7 @@ function TargetBox({
   onPut: () => void;
   children: ReactNode;
 }) {
+  const says = usePhrases();
   const { setNodeRef, isOver } = useDroppable({ id: target.id });
   return (
     <section
@@ -100,7 +102,7 @@ function TargetBox({
       <div className="put-target__pieces">{children}</div>
       {picked && (
         <button type="button" className="put-target__put" onClick={onPut}>
-          Put <strong>{picked.name}</strong> here
+          {says.putHere} <strong>{picked.name}</strong>
         </button>
       )}
     </section>
@@ -113,6 +115,7 @@ function TargetBox({
  */
 export function PutPieces(props: PutPiecesProps) {
   const { pieces, targets, placed, onPlaced, single = false, verdictOf, locked, label } = props;
+  const says = usePhrases();
   const [pickedId, setPicked] = useState<string>();
   const [said, setSaid] = useState('');
   const sensors = useSensors(
@@ -173,7 +176,7 @@ export function PutPieces(props: PutPiecesProps) {
     >
       <div className="put">
         <section className="put-tray" aria-label={label}>
-          {loose.length === 0 ? <span className="quiet">All are placed.</span> : loose.map(button)}
+          {loose.length === 0 ? <span className="quiet">{says.allPlaced}</span> : loose.map(button)}
         </section>
         <div className={`put-targets${single ? ' put-targets--single' : ''}`}>
           {targets.map((target) => (

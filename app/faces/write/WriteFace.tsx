@@ -5,6 +5,7 @@ import { checkSentence } from '~core/languages/shared/sentence-check';
 import type { WriteItem, WriteResponse, WriteTask } from '~core/exercises/interactions/write/task';
 import type { FaceProps } from '../kit/face-props';
 import { ItemRow, Passage } from '../kit/ItemRow';
+import { usePhrases } from '../kit/use-phrases';
 import { useSigns } from '../kit/SignsBar';
 import { TracePad } from './TracePad';
 
@@ -122,6 +123,7 @@ function Checklist({ items }: { items: readonly string[] }) {
 export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
   const { task, response, onResponse, verdicts, locked, picture, signs, hear } = props;
   const { bar, onFocus, write } = useSigns(signs);
+  const says = usePhrases();
   const set = (item: WriteItem) => (written: string) =>
     onResponse({ ...response, [item.id]: written });
   const fieldOf = (item: WriteItem, index: number) => ({
@@ -193,10 +195,10 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                   <button
                     type="button"
                     className="play-button play-hear"
-                    aria-label={`Hear it, item ${index + 1}`}
+                    aria-label={`${says.hear} ${index + 1}`}
                     onClick={() => hear(item.id)}
                   >
-                    <BsVolumeUp aria-hidden="true" /> Hear it
+                    <BsVolumeUp aria-hidden="true" /> {says.hear}
                   </button>
                 )}
                 {item.trace ? (

@@ -3,6 +3,7 @@ import { Button, Form, Modal } from 'react-bootstrap';
 import type { Lesson } from '~core/records/lesson';
 import { learnerCopy } from '~core/exercises/interactions';
 import { usualBehaviour, type Behaviour } from '~core/practice/behaviour';
+import { phrases } from '~core/practice/phrases';
 import { forLearner } from '~core/practice/for-learner';
 import { printOf } from '~core/practice/slip';
 import type { TakeHome } from '~core/practice/take-home';
@@ -20,6 +21,8 @@ interface Choice {
   readonly returned: boolean;
   readonly names: boolean;
   readonly tries: number;
+  /** The language of buttons and messages. */
+  readonly speaks: string;
 }
 
 /** What stands in the file. */
@@ -41,6 +44,7 @@ function homeOf(
     className: context.profile.name,
     lesson: lesson.id,
     made,
+    speaks: choice.speaks,
     behaviour,
     returned: choice.returned || !choice.marks,
     learners: choice.names ? context.profile.roster.map(({ name }) => name) : [],
@@ -91,6 +95,7 @@ export function TakeHomeDialog({
     returned: true,
     names: context.profile.roster.length > 0,
     tries: usualBehaviour.tries,
+    speaks: 'en',
   });
   const [page, setPage] = useState<string>();
   const [problem, setProblem] = useState('');
@@ -182,6 +187,20 @@ export function TakeHomeDialog({
             </label>
           )}
         </fieldset>
+        <label className="d-flex gap-2 align-items-center mb-3">
+          Buttons and messages in
+          <select
+            className="form-select form-select-sm w-auto"
+            value={choice.speaks}
+            onChange={(event) => set({ speaks: event.currentTarget.value })}
+          >
+            {Object.entries(phrases).map(([tag, { name }]) => (
+              <option key={tag} value={tag} lang={tag}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
         <fieldset>
           <legend className="h6">Coming back</legend>
           <Form.Check
