@@ -18,6 +18,18 @@ describe('a pasted roster', () => {
     expect(readRoster('Asha\nFemi', ['ASHA']).names).toEqual(['Femi']);
   });
 
+  test('a register with surnames gives first names, and an initial where two are alike', () => {
+    const columns =
+      'Surname\tFirst name\tBorn\nBell\tAsha\t2018\nReed\tAsha\t2018\nHart\tFemi\t2019';
+    expect(readRoster(columns).names).toEqual(['Asha B', 'Asha R', 'Femi']);
+    const listed = readRoster('Bell, Asha\nReed, Bram\nHart, Femi');
+    expect(listed.names).toEqual(['Asha', 'Bram', 'Femi']);
+    expect(listed.notes[0]).toContain('surname, first name');
+    expect(readRoster('Forename;Last name\nAsha;Bell').names).toEqual(['Asha']);
+    // Two lines of two are names side by side.
+    expect(readRoster('Asha, Bram\nCleo, Dario').names).toEqual(['Asha', 'Bram', 'Cleo', 'Dario']);
+  });
+
   test('a line too long for a name is left out and said', () => {
     const { names, notes } = readRoster(`${'x'.repeat(61)}\nGus`);
     expect(names).toEqual(['Gus']);
