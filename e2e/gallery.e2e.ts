@@ -10,7 +10,7 @@ async function openGallery(size?: { width: number; height: number }): Promise<De
   await page.getByRole('link', { name: 'Long a in the storm log' }).click();
   await page.locator('.paper-stack .paper-page').first().waitFor();
   await page.getByRole('link', { name: 'Add to Alone' }).click();
-  await page.getByRole('heading', { name: /^Add to Alone, with these 13 words/ }).waitFor();
+  await page.getByRole('heading', { name: /^Add to Alone, with these 12 words/ }).waitFor();
   return desk;
 }
 

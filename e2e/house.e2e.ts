@@ -90,6 +90,7 @@ test('choosing another class while a lesson is open goes to the lessons of that 
   await page.locator('.paper-page').first().waitFor();
   await page.getByRole('button', { name: /^Newcomers/ }).click();
   await page.getByRole('button', { name: /^Harriers/ }).click();
+  await page.getByRole('button', { name: 'Leave it, and go to Harriers' }).click();
   await page.getByRole('heading', { name: 'Lessons for Harriers' }).waitFor();
   await desk.close();
 });

@@ -36,7 +36,7 @@ export function AddPart({
         >
           <BsThreeDots aria-hidden="true" />
         </Dropdown.Toggle>
-        <Dropdown.Menu aria-label={`More for ${name}`}>
+        <Dropdown.Menu style={{ minWidth: '14rem' }} aria-label={`More for ${name}`}>
           <MenuItem onChoose={() => send({ intent: 'add-sheet', stage: stage.id, title })}>
             A sheet of my own
             <br />

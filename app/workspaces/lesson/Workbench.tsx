@@ -146,7 +146,7 @@ export function Workbench(props: WorkbenchProps) {
             <Dropdown.Toggle
               as="button"
               type="button"
-              bsPrefix="icon-button"
+              bsPrefix="icon-button workbench__view"
               aria-label="How pages stand on the screen"
               title="How pages stand on the screen"
             >
