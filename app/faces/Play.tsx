@@ -135,7 +135,9 @@ export function Play({ exercise, behaviour, progress, onProgress, picture, hear 
       )}
       <div role="status" className="play__status">
         {mark && mark.outOf > 0 && (
-          <p className="play__score">{scoreSays(mark.score, mark.outOf, left, says)}</p>
+          <p className="play__score" dir="auto">
+            {scoreSays(mark.score, mark.outOf, left, says)}
+          </p>
         )}
       </div>
       {shown && interactionOf(task).size(task) > 0 && <Answers exercise={exercise} />}

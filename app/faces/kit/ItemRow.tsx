@@ -10,11 +10,11 @@ export function Said({ verdict }: { verdict: Verdict | undefined }) {
   const says = usePhrases();
   if (verdict === undefined) return null;
   return verdict.right ? (
-    <p className="play-said play-said--right">
+    <p className="play-said play-said--right" dir="auto">
       <BsCheckLg aria-hidden="true" /> {says.right}
     </p>
   ) : (
-    <p className="play-said play-said--look">
+    <p className="play-said play-said--look" dir="auto">
       <BsArrowReturnRight aria-hidden="true" />{' '}
       {verdict.reason === '' || verdict.reason === LOOK_AGAIN ? says.lookAgain : verdict.reason}
     </p>
