@@ -6,7 +6,7 @@ import { readSlip } from '~core/practice/slip';
 import { receiveSlips } from '~core/results/receive-slips';
 import { resultsOf } from '~core/results/results-of';
 import { materialOf } from '~core/texts/reading/text-material';
-import { newId } from '~/operations/operation';
+import { ChangeError, newId } from '~/operations/operation';
 import { perform, type Asked } from '~/storage/perform';
 import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
 import { engine } from '~/workers/engine.client';
@@ -66,7 +66,13 @@ async function addPractice(id: string, asked: Asked) {
   };
   const lesson = await record('lessons', id);
   const source = lesson ? partsOf(lesson).find((part) => part.id === from) : undefined;
-  if (!source) return answer(() => Promise.reject(new Error('no part')));
+  if (!source) {
+    return answer(() =>
+      Promise.reject(
+        new ChangeError('This exercise was removed in another tab. Undo there first.'),
+      ),
+    );
+  }
   // What was set by hand belongs to the items that were there.
   const {
     edits: _edits,

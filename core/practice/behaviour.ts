@@ -1,13 +1,8 @@
 /** How an exercise behaves on a screen, and what it says at the end. */
 import { phrasesOf, withNumbers } from './phrases';
 
-export const feedbackNames = {
-  check: 'when the learner checks',
-  end: 'at the end only',
-  none: 'never',
-} as const;
-
-export type Feedback = keyof typeof feedbackNames;
+/** When a learner is told what is right: when she checks, or never. */
+export type Feedback = 'check' | 'none';
 
 export interface Behaviour {
   /** When a learner is told what is right. */
@@ -16,11 +11,9 @@ export interface Behaviour {
   readonly tries: number;
   /** The answers can be seen after the tries. */
   readonly answers: boolean;
-  /** Share of the marks from which it counts as done, 0 to 1. */
-  readonly pass: number;
 }
 
-export const usualBehaviour: Behaviour = { feedback: 'check', tries: 2, answers: true, pass: 0.8 };
+export const usualBehaviour: Behaviour = { feedback: 'check', tries: 2, answers: true };
 
 /** Shares of the marks from which the messages of a score hold, from the highest down. */
 const shares = [1, 0.8, 0.5, 0];

@@ -49,6 +49,15 @@ function writtenError(task: Task, verdict: Verdict): NamedError | undefined {
     const item = task.items.find(({ id }) => id === verdict.item);
     return item ? gapError(item, verdict) : undefined;
   }
+  // Letters and events have no word order: only a sentence is compared word by word.
+  if (task.interaction === 'order' && !task.sentence) {
+    return task.list
+      ? { error: 'has the events in another order', rule: 'Ask each time: what happened before?' }
+      : {
+          error: 'has the letters in another order',
+          rule: 'Say the sounds one after the other, and look for each.',
+        };
+  }
   return nameError(verdict.given, verdict.expected);
 }
 

@@ -26,6 +26,8 @@ function answersOf(verdict: Verdict, task: Task): readonly string[] {
 
 /** The help for an item that is not right: the rule of the error found, if it keeps the answer back. */
 export function hintFor(verdict: Verdict, task: Task): string {
+  // The division of a word is its number of syllables.
+  if (/^\d+ syllables?$/.test(verdict.expected)) return 'Say the word, and clap its parts.';
   if (verdict.given.trim() === '' && task.interaction !== 'spot') return NOTHING_YET;
   const found = diagnoseVerdict(verdict, task);
   const [help] = [found?.rule ?? '', verdict.reason].filter(

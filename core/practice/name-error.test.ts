@@ -56,6 +56,10 @@ describe('letters', () => {
     expect(named(given, expected)).toBe(error);
   });
 
+  test('a word that is only not finished is no irregular noun', () => {
+    expect(named('wors', 'worst')).toBe('leaves out a consonant');
+  });
+
   test('another word altogether, nothing, and what is right have no name', () => {
     expect(named('elephant', 'storm')).toBeUndefined();
     expect(named('', 'storm')).toBeUndefined();

@@ -76,7 +76,13 @@ function endingError(given: string, expected: string): NamedError | undefined {
     expected.startsWith(noun) ||
     consonantsOf(expected) === consonantsOf(noun) ||
     /(ice|eese|oxen)$/.test(expected);
-  if (/[^s]s$/.test(given) && !expected.endsWith('s') && irregular && noun !== expected) {
+  if (
+    /[^s]s$/.test(given) &&
+    !expected.endsWith('s') &&
+    irregular &&
+    noun !== expected &&
+    !expected.startsWith(given)
+  ) {
     return {
       error: 'puts -s on an irregular noun',
       rule: 'This noun has a plural of its own: learn it by heart.',

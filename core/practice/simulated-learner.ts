@@ -4,7 +4,6 @@
  */
 import type { Task } from '../exercises/interactions';
 import { interactionOf } from '../exercises/interactions';
-import { markItem } from '../exercises/mark-item';
 import { Random } from '../kernel/random';
 import { nameError } from './name-error';
 
@@ -152,7 +151,3 @@ export function simulate(task: Task, learner: SimulatedLearner, seed: number): u
     }
   }
 }
-
-/** How many of a task's items a learner has right. */
-export const simulatedScore = (task: Task, learner: SimulatedLearner, seed: number): number =>
-  markItem(task, simulate(task, learner, seed)).score;

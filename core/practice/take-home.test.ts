@@ -99,6 +99,10 @@ describe('a hint', () => {
     expect(of('makeing')).toBe('The silent e goes before an ending that begins with a vowel.');
     expect(of('')).toBe(NOTHING_YET);
     expect(of('xyz')).not.toContain('making');
+    const mixed = made('unscramble').task;
+    const [one] = mixed.interaction === 'order' ? mixed.items : [];
+    const order = markTask(mixed, { [one?.id ?? '']: one?.pieces ?? [] }).verdicts[0];
+    expect(order && hintFor(order, mixed)).toContain('Say the sounds');
     const gap = made('missing-grapheme');
     const [first] = gap.task.interaction === 'gap' ? gap.task.items : [];
     const verdict = markTask(gap.task, { [first?.id ?? '']: ['zz'] }).verdicts[0];

@@ -29,7 +29,10 @@ export const choice: Interaction<ChoiceTask, ChoiceResponse> = {
         given: picked?.text ?? '',
         expected: rightOption(item)?.text ?? '',
         right: picked?.right === true,
-        reason: picked?.feedback ? `${picked.feedback} ${item.reason}` : item.reason,
+        reason:
+          picked?.feedback && picked.feedback !== item.reason
+            ? `${picked.feedback} ${item.reason}`
+            : item.reason,
         ...(picked && !picked.right
           ? {
               error:
