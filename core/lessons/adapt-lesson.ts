@@ -1,0 +1,93 @@
+/** A lesson for another class: words past its reach exchanged one for one, and what cannot be adapted named. */
+import type { Lesson, LessonPart } from '../records/lesson';
+import type { WordReach } from '../reach/check-word';
+
+/** One word for another in one part. */
+export interface Exchange {
+  readonly part: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+/** A word as the other class would have it, with words that keep the exercise's aim. */
+export interface CheckedWord extends Pick<WordReach, 'word' | 'reach'> {
+  readonly swaps: readonly string[];
+}
+
+export interface AdaptedPart {
+  readonly part: string;
+  readonly title: string;
+  readonly before: readonly string[];
+  readonly after: readonly string[];
+  readonly exchanges: readonly Exchange[];
+  /** Words past the class's reach for which no other keeps the aim. */
+  readonly kept: readonly string[];
+  /** Why there would be no sheet for the class; absent where there is one. */
+  readonly short?: string;
+}
+
+/** What becomes of an exercise: each word beyond reach gets the first swap that is not in it already. */
+export function adaptPart(
+  part: Pick<LessonPart, 'id' | 'words'>,
+  title: string,
+  checks: readonly CheckedWord[],
+  short?: string,
+): AdaptedPart {
+  const used = new Set(part.words.map((word) => word.toLowerCase()));
+  const exchanges: Exchange[] = [];
+  const kept: string[] = [];
+  for (const { word, reach, swaps } of checks) {
+    if (reach !== 'beyond' || !part.words.includes(word)) continue;
+    const to = swaps.find((swap) => !used.has(swap.toLowerCase()));
+    if (to === undefined) kept.push(word);
+    else {
+      used.add(to.toLowerCase());
+      exchanges.push({ part: part.id, from: word, to });
+    }
+  }
+  const exchanged = new Map(exchanges.map(({ from, to }) => [from, to]));
+  return {
+    part: part.id,
+    title,
+    before: part.words,
+    after: part.words.map((word) => exchanged.get(word) ?? word),
+    exchanges,
+    kept,
+    ...(short === undefined ? {} : { short }),
+  };
+}
+
+/** The lesson with words exchanged in the parts that have them; what was set by hand for a word goes with it. */
+export function withExchanges(lesson: Lesson, exchanges: readonly Exchange[]): Lesson {
+  const of = (part: LessonPart) =>
+    new Map(exchanges.filter((each) => each.part === part.id).map(({ from, to }) => [from, to]));
+  return {
+    ...lesson,
+    stages: lesson.stages.map((stage) => ({
+      ...stage,
+      parts: stage.parts.map((part) => {
+        const exchanged = of(part);
+        if (exchanged.size === 0) return part;
+        const { edits = [], ...parameters } = part.parameters;
+        const left = edits.filter(({ word }) => !exchanged.has(word));
+        return {
+          ...part,
+          words: part.words.map((word) => exchanged.get(word) ?? word),
+          parameters: left.length > 0 ? { ...parameters, edits: left } : parameters,
+        };
+      }),
+    })),
+  };
+}
+
+/** The lesson without anything that belongs to the class or the learners it was made for. */
+export function withoutItsClass({
+  slips: _slips,
+  remarks: _remarks,
+  plan,
+  ...lesson
+}: Lesson): Lesson {
+  if (plan === undefined) return lesson;
+  const { date: _date, time: _time, targets: _targets, background: _background, ...rest } = plan;
+  return { ...lesson, plan: rest };
+}
