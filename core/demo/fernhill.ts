@@ -5,6 +5,7 @@ import { planLesson } from '../lessons/plan-lesson';
 import type { Lesson } from '../records/lesson';
 import { completeList, type WordList } from '../lists/word-list';
 import type { ReadingText } from '../texts/reading-text';
+import { languageDemo } from './language-demo';
 import { readingDemo } from './reading-demo';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
 
@@ -21,6 +22,8 @@ export interface Demo {
   readonly lists: readonly WordList[];
   readonly lessons: readonly Lesson[];
   readonly texts: readonly ReadingText[];
+  /** Nobody has said anything yet. */
+  readonly recordings: readonly [];
 }
 
 /** The demo's records; the same each time. */
@@ -62,10 +65,16 @@ export function fernhillDemo(lexicon: Lexicon): Demo {
     alone: 'build-ing',
   });
   const reading = readingDemo(DEMO_PREFIX, newId);
+  const others = languageDemo(DEMO_PREFIX, newId);
   return {
-    classes: [kestrels, ...reading.classes],
-    lists: [list],
-    lessons: [{ ...lesson, title: 'Long a in the storm log' }, ...reading.lessons],
+    classes: [kestrels, ...reading.classes, ...others.classes],
+    lists: [list, ...others.lists],
+    lessons: [
+      { ...lesson, title: 'Long a in the storm log' },
+      ...reading.lessons,
+      ...others.lessons,
+    ],
     texts: reading.texts,
+    recordings: [],
   };
 }

@@ -17,6 +17,7 @@ export const abilities = {
   tagging: 'what each word is in a sentence, clauses, tenses',
   levels: 'how early a word is learned',
   numbers: 'numbers and measures as they are read aloud',
+  tables: 'the forms of a word side by side',
   'school hand': 'letters of the school hands',
 } as const;
 export type Ability = keyof typeof abilities;
@@ -69,6 +70,35 @@ export interface NumberReader {
   sample(kind: NumberKindName, random: Random, spelling: Spelling): string;
 }
 
+/** A word in a row of a table of forms. */
+export interface TableRow {
+  /** As it stands in the first column. */
+  readonly word: string;
+  readonly meaning: string;
+  /** For each column the forms that are right, the preferred first; none where the word has no such form. */
+  readonly cells: readonly (readonly string[])[];
+  /** How the forms are made, in a sentence. */
+  readonly rule: string;
+}
+
+/** Which forms stand side by side: a table that can be asked for. */
+export interface TableKind {
+  readonly id: string;
+  /** As a teacher calls it. */
+  readonly name: string;
+  readonly columns: readonly string[];
+}
+
+/** Words in tables of forms. */
+export interface WordTables {
+  /** The tables there are, the usual one first. */
+  readonly kinds: readonly TableKind[];
+  /** Words to begin with where there are none. */
+  readonly start: readonly string[];
+  /** A word in such a table; undefined where it is not known or has none of these forms. */
+  row(word: string, kind: TableKind): TableRow | undefined;
+}
+
 export interface LanguagePack {
   /** BCP 47. */
   readonly tag: string;
@@ -87,6 +117,10 @@ export interface LanguagePack {
   readonly voice?: string | Readonly<Record<Accent, string>>;
   /** Numbers as they are read aloud. */
   readonly numbers?: NumberReader;
+  /** Fetches the words of a pack that has many; what needs them comes after. */
+  readonly load?: () => Promise<void>;
+  /** Forms of its words; undefined until they are loaded. */
+  readonly tables?: () => WordTables | undefined;
 }
 
 /** True where the pack knows all that is asked for. */

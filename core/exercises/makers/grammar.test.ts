@@ -36,6 +36,7 @@ test('every kind of exercise that a grammar lesson needs is there', () => {
     'conditional-halves',
     'end-marks',
     'fitting-phrase',
+    'forms-of-words',
     'forms-table',
     'grow-sentence',
     'how-much-how-many',

@@ -1,4 +1,5 @@
 /** What every maker can be asked. */
+import type { Behaviour } from '../../kernel/behaviour';
 import { versions } from '../../kernel/version';
 import type { BesideWords } from '../../lists/beside-words';
 import type { HandEdit } from '../interactions/kit/hand-edit';
@@ -30,6 +31,8 @@ export const commonParameters = {
   without: given<readonly string[]>('list'),
   order: given<readonly string[]>('list'),
   renewed: given<Readonly<Record<string, number>>>('record'),
+  /** How it behaves on a screen, where it is not as its class usually has it. */
+  practice: given<Partial<Behaviour>>('record'),
 } satisfies Parameters;
 
 /** A school hand and the lines it stands on. */

@@ -4,6 +4,7 @@ import type { Task } from '../interactions';
 import type { HandEdit } from '../interactions/kit/hand-edit';
 import type { TextMaterial } from '../../texts/reading/text-material';
 import type { BesideWords } from '../../lists/beside-words';
+import type { Behaviour } from '../../kernel/behaviour';
 import type { Version } from '../../kernel/version';
 
 /** What a maker could not do with a word, and what the teacher can do about it. */
@@ -77,6 +78,8 @@ export interface ExerciseParameters {
   readonly textId?: string;
   readonly section?: number;
   readonly printText?: boolean;
+  /** How it behaves on a screen, where it is not as its class usually has it. */
+  readonly practice?: Partial<Behaviour>;
   /** Declared by the maker, and read by it with `read`. */
   readonly [own: string]: unknown;
 }

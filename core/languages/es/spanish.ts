@@ -1,4 +1,5 @@
 /** Spanish: lists, texts, cards and handwriting; its words are not taken apart. */
+import { spanishTables } from './tables';
 import { plainPack } from '../shared/plain-pack';
 
 export const spanish = plainPack({
@@ -6,5 +7,6 @@ export const spanish = plainPack({
   name: 'Spanish',
   phrases: { name: 'Nombre', date: 'Fecha' },
   voice: 'es',
-  can: new Set(['school hand']),
+  can: new Set(['school hand', 'tables']),
+  tables: () => spanishTables,
 });

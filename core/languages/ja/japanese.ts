@@ -1,9 +1,21 @@
-/** Japanese: lists, texts and cards; its words are not taken apart. */
+/** Japanese: lists, texts and cards; verbs in their forms. */
+import type { LanguagePack, WordTables } from '../language-pack';
 import { plainPack } from '../shared/plain-pack';
+import { japaneseTables } from './tables';
+import { japaneseVerbs, type VerbRow } from './verb-lexicon';
 
-export const japanese = plainPack({
+let tables: WordTables | undefined;
+
+export const japanese: LanguagePack = plainPack({
   tag: 'ja',
   name: 'Japanese',
   phrases: { name: 'なまえ', date: '日付' },
   voice: 'ja',
+  can: new Set(['tables']),
+  load: async () => {
+    if (tables) return;
+    const { default: rows } = await import('./verbs.json');
+    tables = japaneseTables(japaneseVerbs(rows as unknown as readonly VerbRow[]));
+  },
+  tables: () => tables,
 });

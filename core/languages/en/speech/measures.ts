@@ -50,7 +50,7 @@ function measured(amount: string, symbol: string, variety: Spelling): string[] |
 
 const alone = new RegExp(`^([−-]?)(${AMOUNT}) ?(${UNIT})$`, 'u');
 const pair = new RegExp(`^(${AMOUNT}) ?(${UNIT})[, ]+(${AMOUNT}) ?(${UNIT})$`, 'u');
-const across = new RegExp(`^(${AMOUNT}) ?(${UNIT})? ?[×x] ?(${AMOUNT}) ?(${UNIT})$`, 'u');
+const across = new RegExp(`^(${AMOUNT}) ?(${UNIT})? ?(?:[×x]|by) ?(${AMOUNT}) ?(${UNIT})$`, 'u');
 
 /** −4 °C: minus four degrees Celsius, four degrees below zero. */
 function belowZero(readings: readonly string[], symbol: string): string[] {
@@ -107,19 +107,25 @@ function readAcross(text: string, variety: Spelling): string[] | undefined {
 }
 
 const beforeNoun = new RegExp(
-  `^(?:(an?|the|this|that) )?(${AMOUNT})[ -]?(${UNIT})[ -]([a-z][a-z ]+)$`,
+  `^(?:(an?|the|this|that) )?(${AMOUNT})[ -]?(${UNIT})([ -])([a-z][a-z -]+)$`,
   'iu',
 );
 
 /** A 3 m rope: before its noun a measure is joined by hyphens and has no plural. */
 function readBeforeNoun(text: string, variety: Spelling): string[] | undefined {
-  const [, article, amount = '', symbol = '', noun = ''] = beforeNoun.exec(text) ?? [];
+  const [, article, amount = '', symbol = '', space = ' ', noun = ''] = beforeNoun.exec(text) ?? [];
+  // Ten-year-old: old belongs to the measure.
+  const before = space === '-' && noun.startsWith('old') ? '-' : ' ';
   const numbers = amount === '' ? undefined : amountReadings(amount, variety);
   if (numbers === undefined) return undefined;
   const readings = unitNames(symbol, true, variety).flatMap((name) =>
     numbers.flatMap((number) => {
       const joined = `${number.replaceAll(' ', '-')}-${name.replaceAll(' ', '-')}`;
-      return [`${joined} ${noun}`, `${number} ${name} ${noun}`, `${number}-${name} ${noun}`];
+      return [
+        `${joined}${before}${noun}`,
+        `${number} ${name} ${noun}`,
+        `${number}-${name} ${noun}`,
+      ];
     }),
   );
   if (article === undefined) return distinct(readings);
@@ -166,7 +172,7 @@ export const measures: NumberKind = {
       ? 'Before its noun a measure has hyphens and no s: a three-metre rope.'
       : /^[−-]?1 ?[^\d./⁄]/.test(text)
         ? 'Exactly one: the unit is singular.'
-        : /[½¼¾/⁄]/.test(text)
+        : /[½¼¾⁄]|\d\/\d/.test(text)
           ? 'A part of one: half a kilometre, a quarter of an hour; more than one is plural.'
           : text.includes('.')
             ? 'Digits after the point are read one by one; the unit is plural.'

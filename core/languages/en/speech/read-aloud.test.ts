@@ -55,6 +55,13 @@ describe('the usual reading comes first', () => {
     ['5 ft 6 in', 'uk', 'five feet six inches'],
     ['1 h 20 min', 'uk', 'one hour twenty minutes'],
     ['½ km', 'uk', 'half a kilometre'],
+    // Units that are written out are read as their symbols are: common practice.
+    ['½ cup', 'us', 'half a cup'],
+    ['2½ hours', 'uk', 'two and a half hours'],
+    ['3/4 hour', 'uk', 'three quarters of an hour'],
+    ['12 cm by 8 cm', 'uk', 'twelve centimetres by eight centimetres'],
+    ['5 kilometres', 'us', 'five kilometers'],
+    ['a 10-year-old girl', 'uk', 'a ten-year-old girl'],
     ['¾ l', 'uk', 'three quarters of a litre'],
     ['1½ h', 'uk', 'one and a half hours'],
     ['3 × 4 m', 'uk', 'three by four metres'],

@@ -8,7 +8,7 @@ import { money } from './money';
 import type { NumberKind } from './number-kind';
 import { phoneNumbers, ranges } from './phone-and-range';
 import { decimalNumbers, fractionNumbers, percentages, wholeNumbers } from './plain-numbers';
-import { unitSymbols } from './units';
+import { unitSymbols, withSymbols } from './units';
 
 /** All kinds, in the order in which a text is tried: the narrower before the wider. */
 export const numberKinds: readonly NumberKind[] = [
@@ -33,7 +33,9 @@ export const numberKinds: readonly NumberKind[] = [
  * @throws RangeError where it is no number that is known, with what would be
  */
 export function readAloud(text: string, variety: Spelling): ReturnType<NumberReader['read']> {
-  const plain = text.trim().replace(/\s+/g, ' ').replace(/[⁰]/g, '°').replaceAll('º', '°');
+  const plain = withSymbols(
+    text.trim().replace(/\s+/g, ' ').replace(/[⁰]/g, '°').replaceAll('º', '°'),
+  );
   for (const kind of numberKinds) {
     const readings = kind.read(plain, variety);
     if (readings && readings.length > 0)

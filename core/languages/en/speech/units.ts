@@ -112,6 +112,33 @@ export const units: Readonly<Record<string, Unit>> = {
   gal: same('gallon'),
   ha: same('hectare'),
   kn: same('knot'),
+  µm: metre('micro'),
+  dm: metre('deci'),
+  hl: litre('hecto'),
+  dl: litre('deci'),
+  mA: same('milliampere', undefined, [['milliamp', 'milliamps']]),
+  MW: same('megawatt'),
+  kHz: same('kilohertz', 'kilohertz'),
+  MHz: same('megahertz', 'megahertz'),
+  kB: same('kilobyte'),
+  TB: same('terabyte'),
+  cal: same('calorie'),
+  kcal: same('kilocalorie'),
+  dB: same('decibel'),
+  'mm²': squared('milli'),
+  'g/l': { us: 'gram per liter', uk: 'gram per litre' },
+  'mm/h': {
+    us: 'millimeter per hour',
+    uk: 'millimetre per hour',
+    also: [['millimetre an hour', 'millimetres an hour']],
+  },
+  cup: same('cup'),
+  tbsp: same('tablespoon'),
+  tsp: same('teaspoon'),
+  dozen: same('dozen', 'dozen'),
+  wk: same('week'),
+  mo: same('month'),
+  yr: same('year'),
 };
 
 export const unitSymbols = Object.keys(units);
@@ -121,6 +148,33 @@ const pluralOf = (unit: Unit, variety: Spelling) =>
   (unit[variety].includes(' per ')
     ? unit[variety].replace(' per ', 's per ')
     : `${unit[variety]}s`);
+
+/** Symbols by what they are called, one and many, in either spelling. */
+const symbolsByName: ReadonlyMap<string, string> = new Map(
+  Object.entries(units).flatMap(([symbol, unit]) =>
+    (['us', 'uk'] as const).flatMap((variety): [string, string][] => [
+      [unit[variety], symbol],
+      [pluralOf(unit, variety), symbol],
+      ...(unit.also ?? []).flat().map((name): [string, string] => [name, symbol]),
+    ]),
+  ),
+);
+// Names that are of two units go to the one that is meant without more being said.
+const names = [...symbolsByName.keys()]
+  .filter((name) => !/per cent|percent/.test(name))
+  .sort((left, right) => right.length - left.length);
+const AFTER_NUMBER = new RegExp(
+  String.raw`([\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])([ -]?)(${names.join('|')})(?![a-z])`,
+  'gu',
+);
+
+/** A measure whose unit is written out, with its symbol: 2½ hours as 2½ h. */
+export const withSymbols = (text: string) =>
+  text.replace(
+    AFTER_NUMBER,
+    (_, digit: string, space: string, name: string) =>
+      `${digit}${space === '-' ? '-' : ' '}${name === 'degree' || name === 'degrees' ? '°' : (symbolsByName.get(name) ?? name)}`,
+  );
 
 /** What a unit is called, the preferred name first. @param one true for exactly one of it */
 export function unitNames(symbol: string, one: boolean, variety: Spelling): string[] {

@@ -1,0 +1,82 @@
+/** Functions for scripts about languages other than English: forms, and what a form can be. */
+import { verbForms as englishForms } from './grammar';
+import { spanishVerb } from '../languages/es/verb-forms';
+import { japaneseVerbForms } from '../languages/ja/japanese-verb';
+import { verbFormNames, type VerbClass } from '../languages/ja/verb-forms';
+import { japaneseVerbs, type VerbRow } from '../languages/ja/verb-lexicon';
+import verbs from '../languages/ja/verbs.json';
+import { latinLexicon, type LatinLexicon, type LatinRow } from '../languages/la/lexicon';
+import { formsOf as formsOfLatin, parseForm as parseLatin } from '../languages/la/parse-form';
+import { plain } from '../languages/la/letters';
+import words from '../languages/la/words.json';
+import type { Spelling } from '../kernel/spelling';
+
+let latin: LatinLexicon | undefined;
+const latinWords = () => (latin ??= latinLexicon(words as unknown as readonly LatinRow[]));
+
+let japanese: ReturnType<typeof japaneseVerbs> | undefined;
+const japaneseWords = () => (japanese ??= japaneseVerbs(verbs as unknown as readonly VerbRow[]));
+
+/**
+ * The forms of a verb: the five of an English one, all of a Japanese one in kana and as it is
+ * written, the tenses of a Spanish one.
+ *
+ * @throws RangeError where the class of a Japanese verb cannot be told, or it is no dictionary form
+ */
+export function verbForms({
+  verb,
+  language = 'en',
+  spelling,
+  reading,
+  verbClass,
+}: {
+  verb: string;
+  language?: 'en' | 'ja' | 'es';
+  spelling?: Spelling;
+  reading?: string;
+  verbClass?: VerbClass;
+}) {
+  if (language === 'en') return englishForms({ verb, ...(spelling ? { spelling } : {}) });
+  if (language === 'es') return spanishVerb(verb);
+  const [first, ...others] = japaneseVerbForms(verb, japaneseWords(), {
+    ...(reading === undefined ? {} : { reading }),
+    ...(verbClass === undefined ? {} : { verbClass }),
+  });
+  return { ...first, ...(others.length > 0 ? { others } : {}) };
+}
+
+/** Every parse of a Latin form; none where no word that is known has it, with what to do. */
+export function parseForm({ form }: { language: 'la'; form: string }) {
+  const parses = parseLatin(form, latinWords());
+  return parses.length > 0
+    ? { parses }
+    : {
+        parses,
+        says: `No word that is known here has the form ${form}. Macrons, j for i and v for u make no difference: see whether a letter is wrong.`,
+      };
+}
+
+/** The forms of a word by its lemma: a Latin word by its first principal part, a Japanese verb by its dictionary form. */
+export function formsOf({ language, lemma }: { language: 'la' | 'ja'; lemma: string }) {
+  if (language === 'ja') {
+    return {
+      words: japaneseVerbForms(lemma, japaneseWords()).map(({ verb, meaning, kana, written }) => ({
+        entry: verb,
+        partOfSpeech: 'verb',
+        meaning,
+        forms: Object.entries(written).map(([name, form]) => ({
+          form,
+          name: verbFormNames[name as keyof typeof verbFormNames],
+          ...(kana ? { kana: kana[name as keyof typeof kana] } : {}),
+        })),
+      })),
+    };
+  }
+  const found = formsOfLatin(lemma, latinWords());
+  return found.length > 0
+    ? { words: found.map((word) => ({ ...word, plain: plain(word.entry) })) }
+    : {
+        words: [],
+        says: `${lemma} is not in the dictionary here. Give the first principal part: amō, puella.`,
+      };
+}
