@@ -16,6 +16,7 @@ import { checkWriting as checkText } from '../languages/en/grammar/writing/check
 import { conjugate } from '../languages/en/forms/conjugate';
 import { tenseFeatures } from '../languages/en/grammar/transform/form-change';
 import { measureWords as read, readAloud } from '../languages/en/speech/read-aloud';
+import { contractingLanguages, findContractions } from '../languages/romance/contractions';
 import { loadedLexicon } from './loaded';
 
 /** What is in an English sentence. */
@@ -33,6 +34,13 @@ export function findInText({
   language?: string;
   feature: string;
 }) {
+  const contracting = contractingLanguages.find((each) => each === language);
+  if (contracting !== undefined) {
+    if (feature === 'contractions') return findContractions(text, contracting);
+    throw new RangeError(
+      `In a text of this language contractions can be found, and not yet ${feature}.`,
+    );
+  }
   return find(text, feature, loadedLexicon(), language);
 }
 

@@ -10,6 +10,7 @@ import { MenuItem } from '~/ui/MenuItem';
 import { AskMenu } from './AskMenu';
 import { FittedView } from './FittedView';
 import { GrammarView } from './GrammarView';
+import { ListenView } from './ListenView';
 import { MarksView } from './MarksView';
 import { MeasuresView } from './MeasuresView';
 import { PaperView } from './PaperView';
@@ -24,6 +25,7 @@ const views = {
   grammar: 'Grammar',
   sound: 'Sound and build',
   measures: 'Measures',
+  listen: 'Listen',
   fitted: 'Before and after',
   paper: 'Paper',
   write: 'Write',
@@ -58,7 +60,7 @@ export function TextWorkspace({ text, profile, found, others, classes }: TextWor
   const view: ViewName = wanted in views ? (wanted as ViewName) : 'reach';
   const left = query.get('left');
   useFontsFor(text.body);
-  const wide = view === 'measures' || view === 'fitted';
+  const wide = view === 'measures' || view === 'fitted' || view === 'listen';
   return (
     <div className={wide ? 'text-layout text-layout--wide' : 'text-layout'}>
       <header className="text-head">
@@ -134,6 +136,7 @@ export function TextWorkspace({ text, profile, found, others, classes }: TextWor
       {view === 'grammar' && <GrammarView text={text} profile={profile} send={send} />}
       {view === 'sound' && <SoundView text={text} profile={profile} />}
       {view === 'measures' && <MeasuresView text={text} profile={profile} others={others} />}
+      {view === 'listen' && <ListenView key={text.id} text={text} profile={profile} />}
       {view === 'fitted' && <FittedView text={text} send={send} />}
       {view === 'paper' && <PaperView text={text} profile={profile} send={send} />}
       {view === 'write' && <WriteView text={text} send={send} />}

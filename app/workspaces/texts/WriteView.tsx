@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { useFetcher } from 'react-router';
+import { useFetcher, useFormAction } from 'react-router';
 import { languageNames } from '~core/languages/registry/registry';
 import { sectionsIn, type Span } from '~core/languages/shared/segment';
 import { textKinds, type ReadingText } from '~core/texts/reading-text';
@@ -31,6 +31,8 @@ interface PartBasis {
  */
 function BodyField({ text, part }: { text: ReadingText; part: Span }) {
   const fetcher = useFetcher<ActionAnswer>();
+  // What is saved as the screen is left must not reach the next one.
+  const action = useFormAction();
   /** What was sent last: as it comes back, the part is what was typed, wherever parts divide now. */
   const own = useRef<{ readonly body: string; readonly start: number; readonly text: string }>(
     undefined,
@@ -44,7 +46,7 @@ function BodyField({ text, part }: { text: ReadingText; part: Span }) {
   const submit = (whole: string, on: number | undefined) =>
     void fetcher.submit(
       { intent: 'body', body: whole, ...(on === undefined ? {} : { revision: on }) } as never,
-      { method: 'post', encType: 'application/json' },
+      { method: 'post', encType: 'application/json', action },
     );
   const field = useSavedText<PartBasis>({
     name: `The text#${part.start}`,
