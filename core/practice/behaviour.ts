@@ -1,30 +1,27 @@
-/** How an exercise behaves on a screen, and what it says at the end. */
+/** What an exercise says at its end, and the signs that it offers. */
+import type { Behaviour } from '../kernel/behaviour';
 import { phrasesOf, withNumbers } from './phrases';
-
-/** When a learner is told what is right: when she checks, or never. */
-export type Feedback = 'check' | 'none';
-
-export interface Behaviour {
-  /** When a learner is told what is right. */
-  readonly feedback: Feedback;
-  /** How often it can be checked before the answers can be seen. */
-  readonly tries: number;
-  /** The answers can be seen after the tries. */
-  readonly answers: boolean;
-}
-
-export const usualBehaviour: Behaviour = { feedback: 'check', tries: 2, answers: true };
 
 /** Shares of the marks from which the messages of a score hold, from the highest down. */
 const shares = [1, 0.8, 0.5, 0];
 
-/** “7 of 10 right.”, how many are still empty, and what it means. */
-export function scoreSays(score: number, outOf: number, empty = 0, says = phrasesOf('en')): string {
+/** “7 of 10 right.”, how many are still empty, and what it means, in the teacher’s words where she has some. */
+export function scoreSays(
+  score: number,
+  outOf: number,
+  empty = 0,
+  says = phrasesOf('en'),
+  { pass = 0, messages = [] }: Partial<Pick<Behaviour, 'pass' | 'messages'>> = {},
+): string {
   if (outOf === 0) return '';
-  const band = says.bands[shares.findIndex((from) => score / outOf >= from)] ?? '';
+  const at = shares.findIndex((from) => score / outOf >= from);
+  const needed = Math.ceil((pass / 100) * outOf);
   return [
     withNumbers(says.score, { n: score, of: outOf }),
-    band,
+    messages[at] || (says.bands[at] ?? ''),
+    ...(pass === 0
+      ? []
+      : [score >= needed ? says.passed : withNumbers(says.toPass, { n: needed, of: outOf })]),
     ...(empty > 0 ? [withNumbers(says.empty, { n: empty })] : []),
   ].join(' ');
 }

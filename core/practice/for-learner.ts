@@ -12,6 +12,8 @@ export interface LearnerExercise {
   readonly task: Task;
   /** What is read out for an item, by its id; only where it marks itself. */
   readonly spoken?: Readonly<Record<string, string>>;
+  /** The same made with another seed: items for another round; only where it marks itself. */
+  readonly spare?: Task;
   /** What is read before the items. */
   readonly reading?: { readonly title: string; readonly body: string };
 }
@@ -20,12 +22,14 @@ export interface LearnerExercise {
  * The exercise for a learner.
  *
  * @param text what it is made from, where it is not printed above it on paper
+ * @param spare its task made with another seed, for another round of what was wrong
  * @param answers true where it marks itself on the learner's device: then the whole task is in it
  */
 export function forLearner(
   exercise: Exercise,
   answers = false,
   text: Pick<TextMaterial, 'title' | 'body'> | undefined = exercise.reading,
+  spare?: Task,
 ): LearnerExercise {
   const { title, screenInstruction, language, task } = exercise;
   return {
@@ -34,6 +38,7 @@ export function forLearner(
     language,
     task: answers ? task : learnerCopy(task),
     ...(answers && Object.keys(spokenOf(task)).length > 0 ? { spoken: spokenOf(task) } : {}),
+    ...(answers && spare ? { spare } : {}),
     ...(text ? { reading: { title: text.title, body: text.body } } : {}),
   };
 }

@@ -19,8 +19,8 @@ const checkOf = (values: readonly number[], group: number) =>
     (values.reduce((sum, value, place) => sum + value * (place + 2), 0) + group * 5) % MODULUS
   ] as string;
 
-/** Bytes as groups of four signs with a hyphen between them. */
-export function toGroups(bytes: Uint8Array): string {
+/** Bytes as numbers of five bits. */
+function toFives(bytes: Uint8Array): number[] {
   const values: number[] = [];
   let held = 0;
   let bits = 0;
@@ -34,6 +34,42 @@ export function toGroups(bytes: Uint8Array): string {
     held &= (1 << bits) - 1;
   }
   if (bits > 0) values.push((held << (5 - bits)) & 31);
+  return values;
+}
+
+/** The bytes of numbers of five bits. */
+function fromFives(values: readonly number[]): Uint8Array {
+  const bytes: number[] = [];
+  let held = 0;
+  let bits = 0;
+  for (const value of values) {
+    held = (held << 5) | value;
+    bits += 5;
+    if (bits >= 8) {
+      bits -= 8;
+      bytes.push((held >> bits) & 255);
+      held &= (1 << bits) - 1;
+    }
+  }
+  return Uint8Array.from(bytes);
+}
+
+/** Bytes as signs without groups, for a QR code and not for typing. */
+export const toSigns = (bytes: Uint8Array): string =>
+  toFives(bytes)
+    .map((value) => SIGNS[value])
+    .join('');
+
+/** @throws CodeError where a sign is none of a code */
+export function fromSigns(signs: string): Uint8Array {
+  const values = [...signs.toUpperCase()].map((sign) => SIGNS.indexOf(sign));
+  if (values.includes(-1)) throw new CodeError('This is no code.');
+  return fromFives(values);
+}
+
+/** Bytes as groups of four signs with a hyphen between them. */
+export function toGroups(bytes: Uint8Array): string {
+  const values = toFives(bytes);
   const groups: string[] = [];
   for (let at = 0; at < values.length; at += IN_GROUP) {
     const group = values.slice(at, at + IN_GROUP);
@@ -78,17 +114,5 @@ export function fromGroups(code: string): Uint8Array {
     }
     values.push(...read);
   }
-  const bytes: number[] = [];
-  let held = 0;
-  let bits = 0;
-  for (const value of values) {
-    held = (held << 5) | value;
-    bits += 5;
-    if (bits >= 8) {
-      bits -= 8;
-      bytes.push((held >> bits) & 255);
-      held &= (1 << bits) - 1;
-    }
-  }
-  return Uint8Array.from(bytes);
+  return fromFives(values);
 }

@@ -17,6 +17,14 @@ export function givesAway(text: string, answer: string): boolean {
   return new RegExp(`(?<![\\p{L}\\d])${escaped(bare)}(?![\\p{L}\\d])`, 'iu').test(text);
 }
 
+/** True where a statement is judged true or false: whatever the reason says, it says which. */
+export const isJudged = (task: Task): boolean =>
+  task.interaction === 'choice' &&
+  task.items.some(({ options }) => {
+    const texts = options.map(({ text }) => text);
+    return texts.includes('true') && texts.includes('false');
+  });
+
 /** What must not be said: the whole answer, and what belongs in its gaps. */
 function answersOf(verdict: Verdict, task: Task): readonly string[] {
   const item =
@@ -29,6 +37,7 @@ export function hintFor(verdict: Verdict, task: Task): string {
   // The division of a word is its number of syllables.
   if (/^\d+ syllables?$/.test(verdict.expected)) return 'Say the word, and clap its parts.';
   if (verdict.given.trim() === '' && task.interaction !== 'spot') return NOTHING_YET;
+  if (isJudged(task)) return LOOK_AGAIN;
   const found = diagnoseVerdict(verdict, task);
   const [help] = [found?.rule ?? '', verdict.reason].filter(
     (text) => text !== '' && !answersOf(verdict, task).some((answer) => givesAway(text, answer)),

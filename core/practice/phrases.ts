@@ -32,10 +32,42 @@ const en: Phrases = {
   allPlaced: 'All are placed.',
   putHere: 'Put here:',
   hear: 'Hear it',
+  record: 'Record',
+  stop: 'Stop',
+  listenAgain: 'Listen again',
+  noMicrophone: 'The microphone cannot be used here. Read aloud to somebody, and tick.',
+  withFile: 'Recordings go back with the file, not with the code.',
   score: '{n} of {of} right.',
   empty: 'Still empty: {n}.',
   toDo: 'to do',
   answered: 'answered',
+  done: 'I am done',
+  hint: 'Hint',
+  inText: 'Look in the text',
+  passed: 'Passed.',
+  toPass: 'To pass: {n} of {of}.',
+  wrongAgain: 'Practise what was wrong',
+  turn: 'Turn',
+  type: 'Type',
+  choose: 'Choose',
+  spell: 'Hear and spell',
+  quickTest: 'Quick test',
+  pairs: 'Pairs',
+  race: 'Against the clock',
+  otherSide: 'Other side first',
+  turnCard: 'Turn the card',
+  knew: 'I knew it',
+  comesAgain: 'It comes again.',
+  known: 'Known: {n} of {of}.',
+  allKnown: 'All cards are known.',
+  throughAgain: 'Go through them again',
+  otherSideIs: 'What stands on the other side',
+  hard: 'Hard',
+  onlyHard: 'Only the hard ones',
+  best: 'Best time: {n} s',
+  due: 'Due today: {n}',
+  nothingDue: 'Nothing is due today. Come back tomorrow, or go through all.',
+  allCards: 'All cards',
   bands: [
     'All of it is right.',
     'Nearly all of it is right.',
@@ -48,6 +80,10 @@ export const phrases: Readonly<Record<string, Phrases>> = { en, ...inLatin, ...i
 
 /** The phrases of a language; English where none ship for it. */
 export const phrasesOf = (language: string): Phrases => phrases[language] ?? en;
+
+/** The language of phrases. */
+export const tagOf = (says: Phrases): string =>
+  Object.keys(phrases).find((tag) => phrases[tag] === says) ?? 'en';
 
 /** A phrase with its numbers in. */
 export const withNumbers = (phrase: string, numbers: Readonly<Record<string, number>>): string =>

@@ -3,8 +3,9 @@
  * or typed. It holds responses and never marks: what comes back is marked anew at the desk. What
  * is read is data of a stated shape; nothing of it is ever run.
  */
-import { deflateSync, Inflate, strFromU8, strToU8 } from 'fflate';
+import { deflateSync, strToU8 } from 'fflate';
 import { CodeError, fromGroups, toGroups } from './group-code';
+import { TooLong, unpacked } from './unpacked';
 
 /** One exercise as it was answered. */
 export interface SlipAnswer {
@@ -71,25 +72,6 @@ class SlipError extends Error {
   override readonly name = 'SlipError';
 }
 
-/** Unpacked as far as a slip may be long: what unpacks to more is no slip. */
-function unpacked(bytes: Uint8Array): string {
-  const pieces: Uint8Array[] = [];
-  let length = 0;
-  const inflate = new Inflate((piece) => {
-    length += piece.length;
-    if (length > MOST_BYTES) throw new SlipError('This is too long for a slip.');
-    pieces.push(piece);
-  });
-  inflate.push(bytes, true);
-  const whole = new Uint8Array(length);
-  let at = 0;
-  for (const piece of pieces) {
-    whole.set(piece, at);
-    at += piece.length;
-  }
-  return strFromU8(whole);
-}
-
 /** Plain data only, as deep and as long as an answer can be. */
 function isPlain(value: unknown, depth = 0): boolean {
   if (depth > DEEPEST) return false;
@@ -147,7 +129,7 @@ function opened(slip: string): Slip {
   if (crc32(packed) !== sum) {
     throw new SlipError('The slip is cut off or was changed: its check does not come out right.');
   }
-  return shaped(JSON.parse(unpacked(packed)) as unknown);
+  return shaped(JSON.parse(unpacked(packed, MOST_BYTES)) as unknown);
 }
 
 /** What a slip holds, or why it cannot be read, in a sentence. */
@@ -155,6 +137,7 @@ export function readSlip(slip: string): Slip | { readonly error: string } {
   try {
     return opened(slip);
   } catch (error) {
+    if (error instanceof TooLong) return { error: 'This is too long for a slip.' };
     if (error instanceof SlipError || error instanceof CodeError) return { error: error.message };
     return { error: 'The slip is damaged and cannot be read.' };
   }

@@ -3,42 +3,20 @@
  * that of the RIFF/WAVE form (Microsoft and IBM, Multimedia Programming Interface, 1991).
  */
 
+import { readWav } from '../listening/join-wav';
+
 /** Enough for speech: what is said goes up to half of it. */
 const RATE = 11_025;
 const HEAD = 44;
 
-interface Sound {
-  readonly rate: number;
-  /** −1 to 1. */
-  readonly samples: Float32Array;
-}
-
-const textAt = (view: DataView, at: number) =>
-  String.fromCharCode(...[0, 1, 2, 3].map((each) => view.getUint8(at + each)));
-
-/** The samples of a PCM file of 16 bits and one channel; undefined where it is another. */
-function soundOf(wav: Uint8Array): Sound | undefined {
-  const view = new DataView(wav.buffer, wav.byteOffset, wav.byteLength);
-  if (wav.length < HEAD || textAt(view, 0) !== 'RIFF' || textAt(view, 8) !== 'WAVE')
+/** The samples, −1 to 1; undefined where it is no plain WAV. */
+function soundOf(wav: Uint8Array) {
+  try {
+    const { rate, samples } = readWav(wav);
+    return { rate, samples: Float32Array.from(samples, (sample) => sample / 32768) };
+  } catch {
     return undefined;
-  let rate = 0;
-  for (let at = 12; at + 8 <= wav.length;) {
-    const [name, size] = [textAt(view, at), view.getUint32(at + 4, true)];
-    if (name === 'fmt ') {
-      const plain = view.getUint16(at + 8, true) === 1 && view.getUint16(at + 10, true) === 1;
-      if (!plain || view.getUint16(at + 22, true) !== 16) return undefined;
-      rate = view.getUint32(at + 12, true);
-    } else if (name === 'data') {
-      const count = Math.floor(Math.min(size, wav.length - at - 8) / 2);
-      const samples = new Float32Array(count);
-      for (let each = 0; each < count; each += 1) {
-        samples[each] = view.getInt16(at + 8 + each * 2, true) / 32768;
-      }
-      return rate > 0 ? { rate, samples } : undefined;
-    }
-    at += 8 + size + (size % 2);
   }
-  return undefined;
 }
 
 /** The same sound in fewer bytes; what is no WAV of 16 bits comes back as it was. */

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { usualBehaviour, scoreSays, signsOf } from './behaviour';
+import { usualBehaviour } from '../kernel/behaviour';
+import { scoreSays, signsOf } from './behaviour';
 import { phrases, phrasesOf, withNumbers, type Phrases } from './phrases';
 import { asHints, givesAway, hintFor, LOOK_AGAIN, NOTHING_YET } from './hint';
 import { picturesIn, takeHomePage, type TakeHome } from './take-home';

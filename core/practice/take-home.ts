@@ -2,7 +2,7 @@
  * A file that is taken home: exercises and texts in one page that needs no network. What is in it
  * is stated here; `player/` shows it.
  */
-import type { Behaviour } from './behaviour';
+import type { Behaviour } from '../kernel/behaviour';
 import type { LearnerExercise } from './for-learner';
 
 export interface TakeHomeExercise {
@@ -10,6 +10,8 @@ export interface TakeHomeExercise {
   /** Which making it is, for the slip. */
   readonly print: string;
   readonly exercise: LearnerExercise;
+  /** How it behaves, where not as the file does. */
+  readonly behaviour?: Behaviour;
 }
 
 export interface TakeHome {
@@ -61,23 +63,40 @@ const inMarkup = (text: string) =>
 const POLICY =
   "default-src 'none'; script-src 'unsafe-inline'; style-src 'unsafe-inline'; img-src data:; font-src data:; media-src data: blob:; connect-src 'none'; form-action 'none'; base-uri 'none'";
 
+export interface PlayerParts {
+  readonly script: string;
+  readonly style: string;
+}
+
 /** The whole page as a file. */
-export function takeHomePage(
-  home: TakeHome,
-  { script, style }: { readonly script: string; readonly style: string },
+export const takeHomePage = (home: TakeHome, parts: PlayerParts): string =>
+  pageWith(
+    inScript(JSON.stringify(home)),
+    { title: home.title, language: home.exercises[0]?.exercise.language ?? 'en' },
+    parts,
+  );
+
+/** The player alone: what it shows stands in the address that opens it. */
+export const playerPage = (parts: PlayerParts): string =>
+  pageWith('', { title: 'Exercise', language: 'en' }, parts);
+
+function pageWith(
+  data: string,
+  { title, language }: { readonly title: string; readonly language: string },
+  { script, style }: PlayerParts,
 ): string {
   return `<!doctype html>
-<html lang="${inMarkup(home.exercises[0]?.exercise.language ?? 'en')}">
+<html lang="${inMarkup(language)}">
 <head>
 <meta charset="utf-8">
 <meta http-equiv="Content-Security-Policy" content="${POLICY}">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<title>${inMarkup(home.title)}</title>
+<title>${inMarkup(title)}</title>
 <style>${style.replace(/<\/style/gi, '<\\/style')}</style>
 </head>
 <body>
 <div id="root"><noscript>This file needs a browser with JavaScript switched on.</noscript></div>
-<script type="application/json" id="take-home">${inScript(JSON.stringify(home))}</script>
+<script type="application/json" id="take-home">${data}</script>
 <script>${script.replace(/<\/script/gi, '<\\/script')}</script>
 </body>
 </html>
