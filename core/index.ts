@@ -4,6 +4,9 @@
  * process with `useLexicon`.
  */
 import * as functions from './script/functions';
+import * as languages from './script/languages';
+import * as listening from './script/listening';
+import * as plan from './script/plan';
 import * as practice from './script/practice';
 import * as sentences from './script/grammar';
 import { inputs } from './script/inputs';
@@ -85,6 +88,19 @@ export const resultsOf = strictly('resultsOf', inputs.resultsOf, practice.result
 /** What a learner should practise next, from results. */
 export const nextPractice = strictly('nextPractice', inputs.nextPractice, practice.nextPractice);
 
+/** What an objective has of who, verb, what and how well. */
+export const checkObjective = strictly(
+  'checkObjective',
+  inputs.checkObjective,
+  plan.checkObjective,
+);
+
+/** Standards of a CASE package or a table, each with the exercises it suggests. */
+export const readStandards = strictly('readStandards', inputs.readStandards, plan.readStandards);
+
+/** Lessons as a calendar. */
+export const toCalendar = strictly('toCalendar', inputs.toCalendar, plan.toCalendar);
+
 /** The makers, with what each needs. */
 export const makers = strictly('makers', inputs.makers, functions.makers);
 
@@ -138,14 +154,23 @@ export const findInText = strictly('findInText', inputs.findInText, sentences.fi
 /** A sentence in another form, with what moved and why; `refused` says why there is none. */
 export const transform = strictly('transform', inputs.transform, sentences.transform);
 
-/** The five forms of a verb, with variants. */
-export const verbForms = strictly('verbForms', inputs.verbForms, sentences.verbForms);
+/** The forms of a verb: English ones with variants, Japanese ones in kana and as written. */
+export const verbForms = strictly('verbForms', inputs.verbForms, languages.verbForms);
+
+/** Every parse of a Latin form. */
+export const parseForm = strictly('parseForm', inputs.parseForm, languages.parseForm);
+
+/** All forms of a Latin word or a Japanese verb. */
+export const formsOf = strictly('formsOf', inputs.formsOf, languages.formsOf);
 
 /** A verb in one tense for every person: positive, negative, question, short answers. */
 export const formsTable = strictly('formsTable', inputs.formsTable, sentences.formsTable);
 
 /** What a learner has written against what was asked for: words, whole sentences, structures. */
 export const checkWriting = strictly('checkWriting', inputs.checkWriting, sentences.checkWriting);
+
+/** A text as a script to be heard, with its SSML and WebVTT. */
+export const writeScript = strictly('writeScript', inputs.writeScript, listening.writeScript);
 
 /** A number with its unit as it is read aloud. */
 export const readMeasure = strictly('readMeasure', inputs.readMeasure, sentences.readMeasure);

@@ -11,13 +11,14 @@ import { setFocusClass, setOpenList } from './repository';
 /** All that is kept, as the bytes of a zip. */
 export async function exportEverything(): Promise<Uint8Array> {
   // As it is stored, so that what is damaged goes along.
-  const [classes, lists, lessons, texts] = await Promise.all([
+  const [classes, lists, lessons, texts, recordings] = await Promise.all([
     database.classes.toArray(),
     database.lists.toArray(),
     database.lessons.toArray(),
     database.texts.toArray(),
+    database.recordings.toArray(),
   ]);
-  return writeBackup({ classes, lists, lessons, texts }, new Date().toISOString());
+  return writeBackup({ classes, lists, lessons, texts, recordings }, new Date().toISOString());
 }
 
 export interface ImportReport {

@@ -5,6 +5,7 @@ import type { Lesson } from '~core/records/lesson';
 import { recordTables, type RecordTable } from '~core/records/open-record';
 import { diff, type Patch } from '~core/records/patch';
 import { upgradeClass, upgradeLesson, upgradeList } from '~core/records/upgrade';
+import type { RecordingRecord } from '~core/records/recording-record';
 import type { ReadingText } from '~core/texts/reading-text';
 import type { WordList } from '~core/lists/word-list';
 
@@ -71,6 +72,7 @@ export class WordaneDatabase extends Dexie {
   lists!: EntityTable<WordList, 'id'>;
   lessons!: EntityTable<Lesson, 'id'>;
   texts!: EntityTable<ReadingText, 'id'>;
+  recordings!: EntityTable<RecordingRecord, 'id'>;
   changes!: EntityTable<Change, 'id'>;
   settings!: EntityTable<Setting, 'key'>;
 
@@ -110,6 +112,7 @@ export class WordaneDatabase extends Dexie {
           .toCollection()
           .modify((stored: StoredChange) => upgradeChange(stored));
       });
+    this.version(5).stores({ recordings: 'id, classId, lessonId' });
   }
 }
 

@@ -19,6 +19,8 @@ const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>
   lists: listOperations,
   lessons: lessonOperations,
   texts: textOperations,
+  // They come and go with slips.
+  recordings: {},
 };
 
 /** What a screen sends: the intent, the revision it was made on, and the fields of the operation. */

@@ -69,12 +69,13 @@ const opened = <Table extends RecordTable>(table: Table, stored: readonly object
     return isDamaged(read) ? [] : [read];
   });
 
-async function ofClass<Table extends Exclude<RecordTable, 'classes'>>(
+async function ofClass<Table extends Exclude<RecordTable, 'classes' | 'recordings'>>(
   table: Table,
   classId: string,
 ): Promise<Records[Table][]> {
   const stored: object[] = await database.table(table).where('classId').equals(classId).toArray();
-  return opened(table, stored) as Records[Table][];
+  // What was put away is found on the shelf alone.
+  return (opened(table, stored) as Records[Table][]).filter(({ putAway }) => putAway === undefined);
 }
 
 /** Everything of a table that can be opened. */

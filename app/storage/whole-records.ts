@@ -1,5 +1,6 @@
 /** Making and removing whole records, each as one change that undo takes back as one. */
 import type { ClassProfile } from '~core/classes/class-profile';
+import { withExchanges, withoutItsClass, type Exchange } from '~core/lessons/adapt-lesson';
 import { completeClass, type ClassSettings } from '~core/classes/new-class';
 import { completeList, withWords, type WordList } from '~core/lists/word-list';
 import { stageIds, type Lesson, type LessonPart, type StageId } from '~core/records/lesson';
@@ -24,7 +25,7 @@ export const removeClass = (id: string): Promise<void> => {
     () => `Removed the class ${name}`,
     async ({ find, ofClass, remove }) => {
       name = (await find('classes', id))?.name ?? '';
-      for (const table of ['texts', 'lessons', 'lists'] as const) {
+      for (const table of ['recordings', 'texts', 'lessons', 'lists'] as const) {
         for (const record of await ofClass(table, id)) await remove(table, record.id);
       }
       await remove('classes', id);
@@ -78,8 +79,17 @@ export const removeList = (id: string, name: string) =>
 export const createLesson = (lesson: Lesson): Promise<void> =>
   change(`Made the lesson ${lesson.title}`, ({ put }) => put('lessons', lesson));
 
+/** Removes a lesson with what was said to it. */
 export const removeLesson = (id: string, title: string) =>
-  change(`Removed the lesson ${title}`, ({ remove }) => remove('lessons', id));
+  change(`Removed the lesson ${title}`, async ({ remove, ofClass, find }) => {
+    const lesson = await find('lessons', id).catch(() => undefined);
+    if (lesson) {
+      for (const each of await ofClass('recordings', lesson.classId)) {
+        if (each.lessonId === id) await remove('recordings', each.id);
+      }
+    }
+    await remove('lessons', id);
+  });
 
 export const createText = (
   given: Pick<ReadingText, 'classId' | 'title' | 'body'> & Partial<ReadingText>,
@@ -133,13 +143,18 @@ const withTexts = (lesson: Lesson, copies: ReadonlyMap<string, string>): Lesson[
   }));
 
 /** A copy of a lesson for another class, with the texts it uses; it is checked against that class at once. */
-export const copyLesson = (id: string, classId: string): Promise<string> => {
+export const copyLesson = (
+  id: string,
+  classId: string,
+  exchanges: readonly Exchange[] = [],
+): Promise<string> => {
   let label = '';
   return change(
     () => label,
     async ({ get, ofClass, put, remember }) => {
-      // What was handed in stays with the class that did it.
-      const { revision: _, slips: _slips, ...lesson } = await get('lessons', id);
+      // What was handed in, and whom it looked to, stays with the class that did it.
+      const { revision: _, ...whole } = await get('lessons', id);
+      const lesson = withExchanges(withoutItsClass(whole), exchanges);
       const { name } = await get('classes', classId);
       label = `Copied ${lesson.title} for ${name}`;
       const copies = new Map<string, string>();

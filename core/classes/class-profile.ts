@@ -1,5 +1,6 @@
 /** A class: who it is, what it has been taught, and how its paper looks. */
 import type { Version } from '../kernel/version';
+import type { Behaviour } from '../kernel/behaviour';
 import { type Accent } from '../kernel/accent';
 import { type Reach } from '../kernel/reach';
 import type { Sequence } from '../languages/en/sounds/sequence';
@@ -13,6 +14,8 @@ export interface Learner {
   readonly name: string;
   /** The version of every exercise that this learner gets; core where it is not given. */
   readonly version?: Version;
+  /** The language of her home, for pages that go there. */
+  readonly home?: string;
 }
 
 export interface LevelChoice extends ClassLevel {
@@ -79,6 +82,8 @@ export interface ClassProfile {
   readonly people?: readonly NamedPerson[];
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   readonly grammar?: readonly StructureSetting[];
+  /** How exercises behave on a screen, where it is not as usual. */
+  readonly practice?: Partial<Behaviour>;
   /** Sets of words that this class takes for each other, beside those of the word bank. */
   readonly confusables?: readonly OwnConfusables[];
 }

@@ -8,7 +8,7 @@ import { picturesIn } from '../paper/document';
 import { toItemsCsv } from './items-csv';
 import { toMarkdown } from './markdown';
 import { toPlainText } from './plain-text';
-import { blocksDocument, exerciseDocument } from './sheet-document';
+import { blocksDocument, exerciseDocument, learnersPart } from './sheet-document';
 import { keyedItems } from '../exercises/interactions';
 
 const lexicon = testLexicon();
@@ -169,4 +169,24 @@ describe('a sheet of blocks', () => {
     expect(pictures).toContain('rainbow');
     expect(new Set(pictures).size).toBe(pictures.length);
   });
+});
+
+test('the learner’s part of a document ends before its key', () => {
+  const exercise = makeExercise(
+    {
+      maker: 'missing-grapheme',
+      words: ['rain', 'train', 'lake', 'stay'],
+      parameters: {},
+      seed: 1,
+    },
+    testLexicon(),
+    testMeanings(),
+  );
+  const nodes = exerciseDocument(exercise);
+  const shown = JSON.stringify(learnersPart(nodes));
+  expect(shown).toContain(exercise.title);
+  expect(shown).not.toContain('Key: ');
+  for (const { answer } of keyedItems(exercise.task)) expect(shown).not.toContain(`"${answer}"`);
+  // What has no key is whole.
+  expect(learnersPart([{ kind: 'text', text: 'Key: west wind' }])).toHaveLength(1);
 });

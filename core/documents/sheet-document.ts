@@ -8,6 +8,15 @@ import { keyNodes, taskNodes } from './task-document';
 const heading = (text: string): DocumentNode => ({ kind: 'heading', text });
 const text = (content: string): DocumentNode => ({ kind: 'text', text: content });
 
+const KEY = 'Key: ';
+
+/** The document up to its key: what learners may see. */
+export function learnersPart(nodes: readonly DocumentNode[]): readonly DocumentNode[] {
+  const key = nodes.findLastIndex((node) => node.kind === 'title' && node.text.startsWith(KEY));
+  if (key < 0) return nodes;
+  return nodes.slice(0, nodes[key - 1]?.kind === 'page' ? key - 1 : key);
+}
+
 /** A document of one exercise. */
 export function exerciseDocument(exercise: Exercise): DocumentNode[] {
   return [
@@ -17,7 +26,7 @@ export function exerciseDocument(exercise: Exercise): DocumentNode[] {
     text(exercise.instruction),
     ...taskNodes(exercise),
     { kind: 'page' },
-    { kind: 'title', text: `Key: ${exercise.title}` },
+    { kind: 'title', text: KEY + exercise.title },
     ...keyNodes(exercise.task),
   ];
 }
@@ -95,7 +104,7 @@ export function blocksDocument(
     ...blocks.flatMap((each) => blockNodes(each, numberOf(each), pictureOf)),
     ...(exercises.length === 0
       ? []
-      : [{ kind: 'page' } as const, { kind: 'title', text: `Key: ${title}` } as const]),
+      : [{ kind: 'page' } as const, { kind: 'title', text: KEY + title } as const]),
     ...exercises.flatMap((each) =>
       each.exercise === undefined
         ? []

@@ -27,6 +27,7 @@ test('a zip of JSON that any program can open', () => {
     'lessons.json',
     'lists.json',
     'manifest.json',
+    'recordings.json',
     'texts.json',
   ]);
 });
@@ -93,7 +94,10 @@ test('what is large goes on in a second file, and comes back in its order', () =
   const lists = [1, 2, 3].map((number) =>
     completeList({ id: `list-${number}`, classId: 'a', name: `Pictures ${number}`, details }),
   );
-  const bytes = writeBackup({ classes: [], lessons: [], texts: [], lists }, '2026-11-26');
+  const bytes = writeBackup(
+    { classes: [], lessons: [], texts: [], recordings: [], lists },
+    '2026-11-26',
+  );
   const names = Object.keys(unzipSync(bytes)).filter((name) => name.startsWith('lists'));
   expect(names).toEqual(['lists.json', 'lists-2.json', 'lists-3.json']);
   const read = readBackup(bytes);
@@ -149,7 +153,7 @@ test('an exercise that cannot be made is left out by name, and its lesson comes 
     .flatMap(({ parts }) => parts)
     .filter(({ kind }) => kind === 'exercise');
   const read = readBackup(
-    writeBackup({ classes: [], lists: [], texts: [], lessons: [broken] }, ''),
+    writeBackup({ classes: [], lists: [], texts: [], recordings: [], lessons: [broken] }, ''),
   );
   expect(read.lessons).toHaveLength(1);
   expect(

@@ -1,7 +1,7 @@
 /**
  * Everything a teacher has made, as one zip of JSON files (our own documented
  * schema): manifest.json, and for each kind of record classes.json, lists.json,
- * lessons.json, texts.json; what is large goes on in lists-2.json and so forth.
+ * lessons.json, texts.json, recordings.json; what is large goes on in lists-2.json and so forth.
  */
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import type { ClassProfile } from '../classes/class-profile';
@@ -10,15 +10,19 @@ import type { ReadingText } from '../texts/reading-text';
 import type { Lesson, LessonPart } from './lesson';
 import { openRecord, recordNames, recordTables, type RecordTable } from './open-record';
 import { makerName, recipeProblems } from '../exercises/catalogue';
+import type { RecordingRecord } from './recording-record';
 import { BackupError } from './backup-error';
 import { crc32, zipEntries } from './zip-entries';
 
 export const BACKUP_FORMAT = 'wordane-backup';
 /**
  * 2 added accents and own sequences to classes, and details to lists; 3 added
- * texts; 4 lets a kind of record go on in a second file. All are read.
+ * texts; 4 lets a kind of record go on in a second file; 5 added recordings. All are read.
  */
-export const BACKUP_VERSION = 4;
+export const BACKUP_VERSION = 5;
+
+/** The version that added a kind of record; older files have none of it. */
+const since: Partial<Record<RecordTable, number>> = { texts: 3, recordings: 5 };
 
 /** A file of the zip is closed when it is this long, in characters: a browser reads no text of more than 512 million. */
 const FILE_LENGTH = 32 * 1024 * 1024;
@@ -34,6 +38,7 @@ export interface Backup {
   readonly lists: readonly WordList[];
   readonly lessons: readonly Lesson[];
   readonly texts: readonly ReadingText[];
+  readonly recordings: readonly RecordingRecord[];
 }
 
 /** A record of a backup that cannot be taken in: which, and why. */
@@ -225,10 +230,11 @@ export function readBackup(bytes: Uint8Array): ReadBackup {
     );
   }
   const refused: Refused[] = [];
+  const { version } = manifest;
   const read = Object.fromEntries(
     recordTables.map((table) => [
       table,
-      table === 'texts' && Number(manifest.version) < 3 ? [] : readRecords(files, table, refused),
+      version < (since[table] ?? 0) ? [] : readRecords(files, table, refused),
     ]),
   ) as unknown as Backup;
   return { ...read, made: typeof manifest.made === 'string' ? manifest.made : '', refused };

@@ -21,6 +21,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { BehaviourRecord } from './behaviour-record';
 import { IsId } from './is-id';
 import { versions, type Version } from '../kernel/version';
 import { accents, type Accent } from '../kernel/accent';
@@ -58,6 +59,12 @@ export class LearnerRecord implements Learner {
   @IsOptional()
   @IsIn(versions)
   version?: Version;
+
+  /** The language of her home, for pages that go there. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(20)
+  home?: string;
 }
 
 export class LevelChoiceRecord implements LevelChoice {
@@ -234,6 +241,13 @@ export class ClassRecord implements ClassProfile {
   @ValidateNested({ each: true })
   @Type(() => StructureSettingRecord)
   grammar?: StructureSettingRecord[];
+
+  /** How exercises behave on a screen, where it is not as usual. */
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => BehaviourRecord)
+  practice?: BehaviourRecord;
 
   /** Sets of words that this class takes for each other, beside those of the word bank. */
   @IsOptional()

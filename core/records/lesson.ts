@@ -18,12 +18,18 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsId } from './is-id';
+import { groupingIds, type Grouping, type StagePlan } from '../plan/plan';
 import type { ExerciseParameters } from '../exercises/making/exercise';
 import type { ExerciseRecipe } from '../exercises/make-exercise';
 import type { SheetBlock } from '../sheets/blocks/sheet-block';
 import type { SheetLayout } from '../paper/sheet-layout';
+import { PLAN_LENGTH, PlanRecord } from './plan-record';
+import { ShelfMarks } from './shelf-marks';
 import { SheetBlockRecord } from './sheet-block-record';
 import { SheetLayoutRecord } from './sheet-layout-record';
+
+/** Letters of a remark on an open answer. */
+export const REMARK_LENGTH = 600;
 
 export const stageNames = {
   'get-ready': 'Get ready',
@@ -81,7 +87,7 @@ export class LessonPart implements ExerciseRecipe {
   layout?: SheetLayout;
 }
 
-export class LessonStage {
+export class LessonStage implements StagePlan {
   @IsIn(stageIds)
   id!: StageId;
 
@@ -97,9 +103,59 @@ export class LessonStage {
   @ValidateNested({ each: true })
   @Type(() => LessonPart)
   parts!: LessonPart[];
+
+  @IsOptional()
+  @IsIn(groupingIds, { message: 'Choose from the list how the class works.' })
+  grouping?: Grouping;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(PLAN_LENGTH, { message: 'A field of a plan can have 2,000 letters at most.' })
+  teacher?: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(PLAN_LENGTH, { message: 'A field of a plan can have 2,000 letters at most.' })
+  learners?: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(PLAN_LENGTH, { message: 'A field of a plan can have 2,000 letters at most.' })
+  check?: string;
+
+  /** Written after teaching, shown when the lesson is used again. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(PLAN_LENGTH, { message: 'A reflection can have 2,000 letters at most.' })
+  reflection?: string;
 }
 
-export class Lesson {
+/** What the teacher says of an open answer, and whether it is as it should be. */
+export class Remark {
+  @IsString()
+  @IsNotEmpty()
+  @MaxLength(200)
+  learner!: string;
+
+  /** The ids of the exercise and its item. */
+  @IsString()
+  @MaxLength(200)
+  exercise!: string;
+
+  @IsString()
+  @MaxLength(200)
+  item!: string;
+
+  @IsString()
+  @MaxLength(REMARK_LENGTH, { message: `A remark can have ${REMARK_LENGTH} letters at most.` })
+  text!: string;
+
+  /** Empty where nothing is said of it. */
+  @IsIn(['', 'met', 'again'])
+  met!: '' | 'met' | 'again';
+}
+
+export class Lesson extends ShelfMarks {
   @IsId()
   id!: string;
 
@@ -128,6 +184,12 @@ export class Lesson {
   @Type(() => LessonStage)
   stages!: LessonStage[];
 
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PlanRecord)
+  plan?: PlanRecord;
+
   /** Slips that have come back, as their codes; what they say is computed when it is asked for. */
   @IsOptional()
   @IsArray()
@@ -135,6 +197,13 @@ export class Lesson {
   @ArrayMaxSize(400, { message: 'A lesson can have 400 slips at most. Take out some first.' })
   @MaxLength(400_000, { each: true, message: 'A slip is too long.' })
   slips?: string[];
+
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(4000, { message: 'A lesson can have 4,000 remarks at most.' })
+  @ValidateNested({ each: true })
+  @Type(() => Remark)
+  remarks?: Remark[];
 }
 
 /** The parts of a lesson in the order they are taught. */

@@ -15,6 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsId } from './is-id';
+import { ShelfMarks } from './shelf-marks';
 import {
   DETAIL_LIMITS,
   LIST_LIMIT,
@@ -57,7 +58,7 @@ export class WordDetailRecord implements WordDetail {
   starred?: boolean;
 }
 
-export class ListRecord implements WordList {
+export class ListRecord extends ShelfMarks implements WordList {
   @IsId()
   id!: string;
 

@@ -2,6 +2,7 @@
 import { ClassRecord } from './class-record';
 import { Lesson } from './lesson';
 import { ListRecord } from './list-record';
+import { RecordingRecord } from './recording-record';
 import { TextRecord } from './text-record';
 import { upgradeClass, upgradeLesson, upgradeList } from './upgrade';
 import { validateAs, type Validated } from './validate';
@@ -11,15 +12,17 @@ export interface Records {
   readonly lists: ListRecord;
   readonly lessons: Lesson;
   readonly texts: TextRecord;
+  readonly recordings: RecordingRecord;
 }
 export type RecordTable = keyof Records;
-export const recordTables = ['classes', 'lists', 'lessons', 'texts'] as const;
+export const recordTables = ['classes', 'lists', 'lessons', 'texts', 'recordings'] as const;
 
 const shapes = {
   classes: ClassRecord,
   lists: ListRecord,
   lessons: Lesson,
   texts: TextRecord,
+  recordings: RecordingRecord,
 } as const;
 
 const asIs = (stored: object) => stored;
@@ -28,6 +31,7 @@ const upgrades: Readonly<Record<RecordTable, (stored: object) => object>> = {
   lists: upgradeList,
   lessons: upgradeLesson,
   texts: asIs,
+  recordings: asIs,
 };
 
 /** What a record of the table is called, for a message. */
@@ -36,6 +40,7 @@ export const recordNames: Readonly<Record<RecordTable, string>> = {
   lists: 'word list',
   lessons: 'lesson',
   texts: 'text',
+  recordings: 'recording',
 };
 
 /** The record, completed with what an older version did not have; or what is wrong with it. */

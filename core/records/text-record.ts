@@ -16,6 +16,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsId } from './is-id';
+import { ShelfMarks } from './shelf-marks';
 import { languageNames } from '../languages/registry/registry';
 import type { SheetLayout } from '../paper/sheet-layout';
 import type { ReadingLayout } from '../texts/reading-layout';
@@ -43,7 +44,7 @@ export class GlossRecord implements Gloss {
   text!: string;
 }
 
-export class TextRecord implements ReadingText {
+export class TextRecord extends ShelfMarks implements ReadingText {
   @IsId()
   id!: string;
 

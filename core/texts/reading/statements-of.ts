@@ -164,6 +164,16 @@ function meantBy(pronoun: string, recent: readonly Referent[]): Referent | undef
 /** Sentences back in which somebody is still spoken of. */
 const MEMORY = 3;
 
+/**
+ * Orders of words in which who does what is taken wrongly: … and Tomas, the gardener, moved it; a
+ * week later came a note; and a stage direction in brackets.
+ */
+const misread = [
+  /\band (?:\p{L}+ )?\p{L}+, (?:the|a|an|his|her|our|my|their) [^,]+, /u,
+  /\b(?:later|then|there|here|next|soon) (?:came|went|stood|lay|sat|hung|rose|fell|followed|arrived|appeared)\b/i,
+  /[()[\]]/,
+];
+
 export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement[] {
   const found: PlainStatement[] = [];
   let spoken: { readonly at: number; readonly who: Referent }[] = [];
@@ -175,6 +185,7 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
     if (/\b(?:called|named) \p{Lu}/u.test(sentence.text)) return;
     const whole = analyseSentence(sentence.text, lexicon);
     if (!whole.sure || whole.type !== 'declarative' || whole.completeness !== 'complete') return;
+    if (misread.some((pattern) => pattern.test(sentence.text))) return;
     for (const text of clausesAlone(sentence.text, whole)) {
       const analysis = text === sentence.text ? whole : analyseSentence(text, lexicon);
       const { main, tokens, clauses } = analysis;
