@@ -6,13 +6,18 @@ import { scaleOf } from '~core/classes/class-level';
 import { Start } from '~/workspaces/Start';
 import { NewClassForm } from '~/workspaces/classes/NewClassForm';
 import { createClass } from '~/storage/whole-records';
-import { answer } from './action-answer';
+import { answer, unknownIntent } from './action-answer';
 import { speaks } from '~core/languages/registry/registry';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Classes · Wordane' }];
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const { settings } = (await request.json()) as { settings: ClassSettings };
+  const { settings, intent } = (await request.json()) as {
+    settings?: ClassSettings;
+    intent?: unknown;
+  };
+  // What was meant for another screen makes no class.
+  if (settings === undefined) return unknownIntent(intent);
   let id = '';
   const done = await answer(async () => {
     id = (await createClass(settings)).id;

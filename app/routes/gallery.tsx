@@ -1,14 +1,15 @@
-import { data, redirect, useNavigation } from 'react-router';
+import { useNavigation } from 'react-router';
 import type { Route } from './+types/gallery';
 import { partsOf, stageIds, stageNames, type StageId } from '~core/records/lesson';
 import { ownWords } from '~core/lessons/own-words';
 import { besideWords } from '~core/lists/beside-words';
 import { materialOf } from '~core/texts/reading/text-material';
-import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
+import { listsOfClass, textsOfClass } from '~/storage/repository';
 import { engine } from '~/workers/engine.client';
 import { useSend } from '~/ui/use-send';
 import { tookLast } from '~/workspaces/gallery/favourites';
 import { Gallery } from '~/workspaces/gallery/Gallery';
+import { openLesson } from './open-record';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Add an exercise · Wordane' }];
 
@@ -17,13 +18,8 @@ const isStage = (value: string | null): value is StageId =>
 
 /** The material of the lesson, and what fits it best. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
-  const lesson = await record('lessons', params.lessonId);
-  const profile = lesson ? await record('classes', lesson.classId) : undefined;
-  if (!lesson || !profile) {
-    throw data('This lesson is not here. It may have been removed.', { status: 404 });
-  }
-  const { pathname, search, searchParams } = new URL(request.url);
-  if (await focusOn(profile.id)) throw redirect(pathname + search);
+  const { lesson, profile } = await openLesson(params.lessonId, request);
+  const { searchParams } = new URL(request.url);
   const [lists, texts] = await Promise.all([listsOfClass(profile.id), textsOfClass(profile.id)]);
   const asked = searchParams.get('stage');
   const stage: StageId = isStage(asked) ? asked : 'alone';
@@ -53,6 +49,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
     context,
     words,
     fits,
+    find: searchParams.get('find') ?? '',
     text: text ? { id: text.id, title: text.title } : undefined,
   };
 }
@@ -60,7 +57,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function GalleryPage({ loaderData }: Route.ComponentProps) {
-  const { lessonId, stage, context, words, text, fits } = loaderData;
+  const { lessonId, stage, context, words, text, fits, find } = loaderData;
   const { send, message, fetcher } = useSend(`/lessons/${lessonId}`);
   const navigation = useNavigation();
   const busy = fetcher.state !== 'idle' || navigation.state !== 'idle';
@@ -74,6 +71,7 @@ export default function GalleryPage({ loaderData }: Route.ComponentProps) {
       words={words}
       text={text}
       fits={fits}
+      find={find}
       problem={message}
       onTake={(taken) => {
         if (busy) return;

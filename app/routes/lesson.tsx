@@ -1,6 +1,7 @@
-import { data, redirect } from 'react-router';
+import { redirect } from 'react-router';
 import type { Route } from './+types/lesson';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { behaviourFrom } from '~core/kernel/behaviour';
 import { makerInfo } from '~core/exercises/catalogue';
 import { partsOf, type Lesson, type LessonPart } from '~core/records/lesson';
 import { isBroken, type Broken, type BuiltPart } from '~/workspaces/lesson/built-part';
@@ -9,30 +10,27 @@ import { besideWords } from '~core/lists/beside-words';
 import type { WordList } from '~core/lists/word-list';
 import type { ReadingText } from '~core/texts/reading-text';
 import { materialOf, type TextMaterial } from '~core/texts/reading/text-material';
+import { copyHelps } from '~core/plan/plan';
 import { reachState } from '~/ui/reach-state';
 import { ChangeError, newId } from '~/operations/operation';
 import { perform, type Asked } from '~/storage/perform';
-import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
+import { listsOfClass, record, textsOfClass } from '~/storage/repository';
 import { engine } from '~/workers/engine.client';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
+import { openLesson } from './open-record';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Lesson · Wordane' }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
-  const lesson = await record('lessons', params.lessonId);
-  const profile = lesson ? await record('classes', lesson.classId) : undefined;
-  if (!lesson || !profile) {
-    throw data('This lesson is not here. It may have been removed.', { status: 404 });
-  }
-  const { pathname, search } = new URL(request.url);
-  if (await focusOn(profile.id)) throw redirect(pathname + search);
+  const { lesson, profile } = await openLesson(params.lessonId, request);
   const [lists, texts] = await Promise.all([listsOfClass(profile.id), textsOfClass(profile.id)]);
   const context = {
     profile,
     footer: `${lesson.title} · ${profile.name}`,
     beside: besideWords(lists),
     texts: usedTexts(lesson, texts),
+    helps: copyHelps(lesson.plan?.targets),
   };
   const exercises = partsOf(lesson).filter((part) => part.kind === 'exercise');
   const made = await Promise.all(
@@ -195,6 +193,18 @@ function forItsClass(id: string, asked: Asked) {
   });
 }
 
+/** The class gets the behaviour of an exercise as its usual one. */
+function practiseUsually(id: string, part: unknown) {
+  return answer(async () => {
+    const lesson = await record('lessons', id);
+    const profile = lesson ? await record('classes', lesson.classId) : undefined;
+    const own = lesson && partsOf(lesson).find((each) => each.id === part)?.parameters.practice;
+    if (!profile || !own) return;
+    const practice = behaviourFrom(own, profile.practice);
+    await perform('classes', profile.id, { intent: 'change', fields: { practice } });
+  });
+}
+
 export async function clientAction({ request, params }: Route.ClientActionArgs) {
   const body = (await request.json()) as Asked;
   const id = params.lessonId;
@@ -211,6 +221,8 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
       return fillWords(id, body);
     case 'known':
       return forItsClass(id, { intent: 'known', word: body['word'], known: true });
+    case 'practise-usually':
+      return practiseUsually(id, body['part']);
     case 'called':
       return forItsClass(id, {
         intent: 'called',

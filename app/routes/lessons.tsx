@@ -39,9 +39,14 @@ export default function Lessons({ loaderData }: Route.ComponentProps) {
     <div className="page">
       <div className="d-flex flex-wrap gap-3 align-items-center justify-content-between">
         <h1 className="mb-0">Lessons for {profile.name}</h1>
-        <Link className="btn btn-primary" to="/lessons/new">
-          New lesson
-        </Link>
+        <span className="d-flex gap-2">
+          <Link className="btn btn-outline-dark" to="/week">
+            The week
+          </Link>
+          <Link className="btn btn-primary" to="/lessons/new">
+            New lesson
+          </Link>
+        </span>
       </div>
       <div className="tiles mt-3">
         {lessons.map((lesson) => {

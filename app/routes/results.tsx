@@ -1,56 +1,22 @@
-import { data, redirect } from 'react-router';
+import { redirect } from 'react-router';
 import type { Route } from './+types/results';
 import { partsOf, type LessonPart } from '~core/records/lesson';
-import { besideWords } from '~core/lists/beside-words';
-import { readSlip } from '~core/practice/slip';
-import { receiveSlips } from '~core/results/receive-slips';
-import { resultsOf } from '~core/results/results-of';
-import { materialOf } from '~core/texts/reading/text-material';
 import { ChangeError, newId } from '~/operations/operation';
 import { perform, type Asked } from '~/storage/perform';
-import { focusOn, listsOfClass, record, textsOfClass } from '~/storage/repository';
-import { engine } from '~/workers/engine.client';
+import { record } from '~/storage/repository';
+import { handIn, recordingsOf, takeOutSlips } from '~/storage/slips';
 import { RecordRevision } from '~/ui/use-send';
-import { ResultsWorkspace, type MadeExercise } from '~/workspaces/results/ResultsWorkspace';
+import { contextOf, withResults } from '~/workspaces/results/made-exercises';
+import { ResultsWorkspace } from '~/workspaces/results/ResultsWorkspace';
 import { answer } from './action-answer';
+import { openLesson } from './open-record';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Results · Wordane' }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
-  const lesson = await record('lessons', params.lessonId);
-  const profile = lesson ? await record('classes', lesson.classId) : undefined;
-  if (!lesson || !profile) {
-    throw data('This lesson is not here. It may have been removed.', { status: 404 });
-  }
-  if (await focusOn(profile.id)) throw redirect(new URL(request.url).pathname);
-  const [lists, texts] = await Promise.all([listsOfClass(profile.id), textsOfClass(profile.id)]);
-  const context = {
-    profile,
-    footer: '',
-    beside: besideWords(lists),
-    texts: Object.fromEntries(texts.map((text) => [text.id, materialOf(text)])),
-  };
-  const made = await Promise.all(
-    partsOf(lesson)
-      .filter(({ kind }) => kind === 'exercise')
-      .map(async (part): Promise<MadeExercise | undefined> => {
-        const built = await engine().build(part, context);
-        if ('broken' in built || built.exercise.short !== undefined) return undefined;
-        const { title, task } = built.exercise;
-        return { id: part.id, title, task, part };
-      }),
-  );
-  const exercises = made.flatMap((each) => each ?? []);
-  const slips = (lesson.slips ?? []).flatMap((code) => {
-    const slip = readSlip(code);
-    return 'error' in slip ? [] : [slip];
-  });
-  return {
-    lesson,
-    profile,
-    exercises,
-    results: resultsOf(slips, { id: lesson.id, title: lesson.title, exercises }),
-  };
+  const { lesson, profile } = await openLesson(params.lessonId, request);
+  const { exercises, results } = await withResults(lesson, await contextOf(profile));
+  return { lesson, profile, exercises, results, recordings: await recordingsOf(lesson.id) };
 }
 
 /** A practice exercise of the words that were wrong, at the end of “Alone”. */
@@ -101,17 +67,9 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
   const id = params.lessonId;
   switch (body.intent) {
     case 'hand-in':
-      return answer(async () => {
-        const lesson = await record('lessons', id);
-        const texts = body['texts'] as string[];
-        const { taken, refused } = receiveSlips(texts, id, lesson?.slips ?? []);
-        if (taken.length > 0) {
-          await perform('lessons', id, { intent: 'add-slips', codes: [...taken] });
-        }
-        const came =
-          taken.length === 1 ? '1 slip is taken in.' : `${taken.length} slips are taken in.`;
-        return [taken.length === 0 ? 'No slip is taken in.' : came, ...refused];
-      });
+      return answer(() => handIn(id, body['texts'] as string[]));
+    case 'take-out-slips':
+      return answer(() => takeOutSlips(id, String(body['learner'])));
     case 'practise':
       return addPractice(id, body);
     default:

@@ -1,13 +1,17 @@
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { saveAs } from 'file-saver';
-import { Link, useFetcher, useNavigate } from 'react-router';
+import { Link, useFetcher } from 'react-router';
 import type { Route } from './+types/shelf';
 import { recordNames } from '~core/records/open-record';
 import { exportEverything, hasDemo, removeDamaged, removeDemo } from '~/storage/backups';
 import { recordTables } from '~/storage/database';
-import { allOf, damagedRecords, listClasses, setFocusClass } from '~/storage/repository';
+import { perform } from '~/storage/perform';
+import { allOf, damagedRecords, listClasses } from '~/storage/repository';
+import { removeLesson, removeList, removeText } from '~/storage/whole-records';
 import { rememberExport, room, type Room } from '~/storage/room';
+import { lessonThing, listThing, textThing } from '~/workspaces/shelf/shelf-things';
+import { ShelfSearch } from '~/workspaces/shelf/ShelfSearch';
 import { RestorePanel } from '~/workspaces/shelf/RestorePanel';
 import { answer, unknownIntent, type ActionAnswer } from './action-answer';
 
@@ -23,13 +27,29 @@ export async function clientLoader() {
     hasDemo(),
     room(),
   ]);
-  return { classes, lists, lessons, texts, damaged, demo, space };
+  const things = [...lessons.map(lessonThing), ...lists.map(listThing), ...texts.map(textThing)];
+  return { classes, things, damaged, demo, space };
 }
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const body = (await request.json()) as { intent?: unknown; table?: unknown; id?: unknown };
+  const body = (await request.json()) as {
+    intent?: unknown;
+    table?: unknown;
+    id?: unknown;
+    fields?: object;
+    name?: unknown;
+  };
   if (body.intent === 'remove-demo') return answer(removeDemo);
   const table = recordTables.find((each) => each === body.table);
+  if (body.intent === 'remove' && table) {
+    const [id, name] = [String(body.id), String(body.name)];
+    if (table === 'lessons') return answer(() => removeLesson(id, name));
+    if (table === 'lists') return answer(() => removeList(id, name));
+    if (table === 'texts') return answer(() => removeText(id, name));
+  }
+  if (body.intent === 'shelf' && table) {
+    return answer(() => perform(table, String(body.id), { intent: 'shelf', ...body.fields }));
+  }
   return body.intent === 'remove-damaged' && table
     ? answer(() => removeDamaged(table, String(body.id)))
     : unknownIntent(body.intent);
@@ -71,16 +91,9 @@ function RoomLeft({ space }: { space: Room }) {
 export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function Shelf({ loaderData }: Route.ComponentProps) {
-  const { classes, lists, lessons, texts, damaged, demo, space } = loaderData;
+  const { classes, things, damaged, demo, space } = loaderData;
   const fetcher = useFetcher<ActionAnswer>();
-  const navigate = useNavigate();
   const [exported, setExported] = useState('');
-  const className = (classId: string) =>
-    classes.find((profile) => profile.id === classId)?.name ?? 'a removed class';
-  const openFor = async (classId: string, to: string) => {
-    await setFocusClass(classId);
-    await navigate(to);
-  };
   const save = async () => {
     const bytes = await exportEverything();
     const day = new Date().toISOString().slice(0, 10);
@@ -100,77 +113,10 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         </p>
       )}
       <div className="row g-3">
-        <div className="col-lg-7">
-          <section className="card-paper mb-3">
-            <h2 className="h5">Lessons · {lessons.length}</h2>
-            {lessons.length === 0 && (
-              <p className="mb-0">
-                No lesson yet. <Link to="/words">Find words</Link> to make one from.
-              </p>
-            )}
-            <ul className="list-unstyled mb-0">
-              {lessons.map((lesson) => (
-                <li key={lesson.id} className="py-1">
-                  <button
-                    type="button"
-                    className="btn btn-link p-0 text-start"
-                    onClick={() => void openFor(lesson.classId, `/lessons/${lesson.id}`)}
-                  >
-                    {lesson.title}
-                  </button>{' '}
-                  <span className="quiet">· {className(lesson.classId)}</span>
-                </li>
-              ))}
-            </ul>
-          </section>
-          <section className="card-paper mb-3">
-            <h2 className="h5">Texts · {texts.length}</h2>
-            {texts.length === 0 && (
-              <p className="mb-0">
-                No text yet. <Link to="/texts">Bring one in</Link>.
-              </p>
-            )}
-            <ul className="list-unstyled mb-0">
-              {texts.map((text) => (
-                <li key={text.id} className="py-1">
-                  <button
-                    type="button"
-                    className="btn btn-link p-0 text-start"
-                    onClick={() => void openFor(text.classId, `/texts/${text.id}`)}
-                  >
-                    {text.title}
-                  </button>{' '}
-                  <span className="quiet">· {className(text.classId)}</span>
-                </li>
-              ))}
-            </ul>
-          </section>
-          <section className="card-paper">
-            <h2 className="h5">Word lists · {lists.length}</h2>
-            {lists.length === 0 && (
-              <p className="mb-0">
-                No list yet. <Link to="/words">Find words</Link> and keep some.
-              </p>
-            )}
-            <ul className="list-unstyled mb-0">
-              {lists.map((list) => (
-                <li key={list.id} className="py-1">
-                  <button
-                    type="button"
-                    className="btn btn-link p-0 text-start"
-                    onClick={() => void openFor(list.classId, `/words?list=${list.id}`)}
-                  >
-                    {list.name}
-                  </button>{' '}
-                  <span className="quiet">
-                    · {className(list.classId)} · {list.words.length} words
-                  </span>
-                </li>
-              ))}
-            </ul>
-          </section>
+        <div className="col-lg-8">
+          <ShelfSearch things={things} classes={classes} />
         </div>
-        <div className="col-lg-5">
+        <div className="col-lg-4">
           <section className="card-paper mb-3">
             <h2 className="h5">Take everything with you</h2>
             <p>

@@ -1,0 +1,102 @@
+/** A lesson as it goes to the board: its parts made, with what is read, asked and said of them. */
+import type { BoardPart } from '~core/board/board-state';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { keyedItems } from '~core/exercises/interactions';
+import { stageNames, type Lesson } from '~core/records/lesson';
+import { engine } from '~/workers/engine.client';
+import { isBroken, isExercise, titleOf, type BuiltPart } from '~/workspaces/lesson/built-part';
+import { screenTextOf } from '~/workspaces/lesson/screen-text';
+import { contextOf } from '~/workspaces/results/made-exercises';
+import type { PartContext } from '~/workers/part-builder';
+
+export interface LessonPartOnBoard extends BoardPart {
+  readonly stage: string;
+  /** What the teacher says or does before it: the notes of its stage that stand before the part. */
+  readonly notes: readonly string[];
+  readonly built?: BuiltPart;
+  readonly words: readonly string[];
+}
+
+export interface BoardLesson {
+  readonly lesson: Lesson;
+  readonly profile: ClassProfile;
+  readonly context: PartContext;
+  readonly parts: readonly LessonPartOnBoard[];
+  /** Parts that could not be made, by name. */
+  readonly left: readonly string[];
+}
+
+/** A blank is seen from the last row where it is short, too. */
+const asked = (question: string) => question.replace(/_{4,}/g, '____');
+
+const linesOf = (body: string) =>
+  body
+    .split('\n')
+    .map((line) => line.replace(/^#+\s*/, '').trim())
+    .filter((line) => line !== '');
+
+function onBoard(
+  built: BuiltPart,
+  stage: string,
+  notes: readonly string[],
+  context: PartContext,
+): LessonPartOnBoard {
+  const of = {
+    id: built.part.id,
+    title: titleOf(built),
+    stage,
+    notes,
+    built,
+    words: built.part.words,
+  };
+  if (!isExercise(built)) return { ...of, items: [], lines: [] };
+  const { task, reading } = built.exercise;
+  const text = screenTextOf(built, context)?.body ?? reading?.body ?? '';
+  const items = keyedItems(task).map(({ id, question, answer, reason }) => ({
+    id,
+    question: asked(question),
+    answer,
+    reason,
+  }));
+  return { ...of, items, lines: linesOf(text) };
+}
+
+/** The parts of a lesson in the order in which they are taught; a stage of notes alone is a part by itself. */
+export async function boardLesson(lesson: Lesson, profile: ClassProfile): Promise<BoardLesson> {
+  const context = await contextOf(profile);
+  const exercises = lesson.stages
+    .flatMap(({ parts }) => parts)
+    .filter(({ kind }) => kind === 'exercise');
+  const left: string[] = [];
+  const stages = await Promise.all(
+    lesson.stages.map(async (stage) => {
+      const name = stageNames[stage.id];
+      const made: LessonPartOnBoard[] = [];
+      let notes = [stage.teacher, stage.check && `Check: ${stage.check}`].flatMap(
+        (text) => text || [],
+      );
+      for (const part of stage.parts) {
+        if (part.kind === 'note') {
+          notes = [...notes, part.text];
+          continue;
+        }
+        const built = {
+          part,
+          ...(part.kind === 'sheet'
+            ? await engine().buildSheet(part, exercises, context)
+            : await engine().build(part, context)),
+        };
+        if (isBroken(built) || (isExercise(built) && built.exercise.short !== undefined)) {
+          left.push(part.text || part.maker);
+          continue;
+        }
+        made.push(onBoard(built, name, notes, context));
+        notes = [];
+      }
+      if (made.length > 0 || (notes.length === 0 && !stage.learners)) return made;
+      const lines = stage.learners ? linesOf(stage.learners) : [];
+      return [{ id: stage.id, title: name, stage: name, notes, items: [], lines, words: [] }];
+    }),
+  );
+  return { lesson, profile, context, parts: stages.flat(), left };
+}

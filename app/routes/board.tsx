@@ -1,0 +1,21 @@
+import type { Route } from './+types/board';
+import { Board } from '~/board/Board';
+import { boardLesson } from '~/board/board-lesson';
+import { openLesson } from './open-record';
+
+// Nothing of the lesson's key stands in the title: it is read by the whole class.
+export const meta: Route.MetaFunction = () => [{ title: 'At the board · Wordane' }];
+
+/** The board has the whole screen. */
+export const handle = { bare: true } as const;
+
+export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
+  const { lesson, profile } = await openLesson(params.lessonId, request);
+  return boardLesson(lesson, profile);
+}
+
+export { PageError as ErrorBoundary } from '~/ui/PageError';
+
+export default function BoardRoute({ loaderData }: Route.ComponentProps) {
+  return <Board {...loaderData} />;
+}

@@ -1,0 +1,127 @@
+/** A lesson at the board: led by a clicker, played with, seen from the teacher's window. */
+import { afterAll, expect, test } from 'vitest';
+import { expectNoViolations } from './axe';
+import { closeBrowser, Desk } from './desk';
+
+afterAll(closeBrowser);
+
+test('a lesson is taught at the board with a clicker; nothing of the key is there before it is opened', async () => {
+  const desk = await Desk.withDemo('/lessons');
+  const { page } = desk;
+  await page.getByRole('link', { name: 'Long a in the storm log' }).click();
+  await page.getByRole('link', { name: 'Board', exact: true }).click();
+  await page.waitForURL(/board$/);
+  const part = page.getByLabel('Part of the lesson');
+  await part.selectOption({ label: 'Together: Write the missing /ā/ spelling' });
+  await page.getByText('1 of 12 · done together').waitFor();
+  const answer = page.locator('.board-question__answer');
+  const words = 'lake wave day drain neighbour gale stay hail spray flake rain train'.split(' ');
+  const html = await page.content();
+  for (const word of words) expect(html).not.toMatch(new RegExp(`>${word}<`));
+  expect(await page.title()).toBe('At the board · Wordane');
+  await expectNoViolations(page, 'the board with an item');
+  const seen: string[] = [];
+  for (let item = 1; item <= 12; item += 1) {
+    await page.getByText(new RegExp(`^${item} of 12`)).waitFor();
+    expect(await answer.count()).toBe(0);
+    await page.keyboard.press('PageDown');
+    seen.push(await answer.innerText());
+    // Of the first, which is done together, why is said as well.
+    if (item === 1) {
+      await page.keyboard.press('PageDown');
+      await page.locator('.board-question__why').waitFor();
+    }
+    await page.keyboard.press('PageDown');
+  }
+  expect(seen.sort()).toEqual([...words].sort());
+  expect(await part.locator('option:checked').innerText()).toBe('Alone: Sort the /ā/ words');
+
+  // The board shows nothing; any step shows it again.
+  await page.keyboard.press('.');
+  await page.getByText('The board shows nothing.').waitFor({ state: 'attached' });
+  await page.keyboard.press('PageDown');
+  await page.getByText(/^1 of /).waitFor();
+
+  // What is drawn stays in its place through a reload; the clock, a name and the cover are there on a press.
+  await page.getByRole('button', { name: 'Pen', exact: true }).click();
+  await page.mouse.move(300, 300);
+  await page.mouse.down();
+  await page.mouse.move(500, 360, { steps: 6 });
+  await page.mouse.up();
+  const drawn = page.locator('.board-pen path');
+  expect(await drawn.count()).toBe(1);
+  await page.reload();
+  await drawn.waitFor();
+  await page.getByRole('button', { name: 'Ask somebody' }).click();
+  const first = await page.locator('.board-asked strong').innerText();
+  await page.getByRole('button', { name: 'Somebody else' }).click();
+  expect(await page.locator('.board-asked strong').innerText()).not.toBe(first);
+  await page.getByRole('button', { name: 'Clock' }).click();
+  await page.getByRole('button', { name: 'Pair 2 min' }).click();
+  await page
+    .getByRole('timer')
+    .getByText(/1:5\d|2:00/)
+    .waitFor();
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+  const edge = page.getByRole('slider', { name: 'How much of the board is covered' });
+  await edge.press('ArrowUp');
+  expect(await edge.getAttribute('aria-valuenow')).toBe('55');
+  await expectNoViolations(page, 'the board with its tools');
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+
+  // A word that is written is taken apart at once.
+  await page.getByRole('button', { name: 'Write', exact: true }).click();
+  await page.getByLabel('Write on the board').fill('train');
+  await page.getByRole('button', { name: 'Take words apart' }).click();
+  await page.getByText('t, r, ai, n').waitFor({ state: 'attached' });
+  await page.getByRole('link', { name: 'Leave the board' }).click();
+  await page.waitForURL(/lessons\/[^/]+$/);
+  await desk.close();
+});
+
+test('two teams play with the lesson’s own items; the teacher’s window leads the board', async () => {
+  const desk = await Desk.withDemo('/lessons');
+  const { page } = desk;
+  await page.getByRole('link', { name: 'Long a in the storm log' }).click();
+  await page.getByRole('link', { name: 'Board', exact: true }).click();
+  await page
+    .getByLabel('Part of the lesson')
+    .selectOption({ label: 'Together: Write the missing /ā/ spelling' });
+  await page.getByRole('button', { name: 'Three in a line' }).click();
+  const take = async (square: number, right: boolean) => {
+    await page.getByRole('button', { name: `Square ${square}`, exact: true }).click();
+    await page.getByRole('button', { name: 'Open the answer' }).click();
+    await page.locator('.board-question__answer').waitFor();
+    await page.getByRole('button', { name: right ? 'Right' : 'Not yet', exact: true }).click();
+  };
+  await take(1, true);
+  await take(5, false);
+  await take(2, true);
+  await take(5, true);
+  await page.getByText('Suns, choose a square.').waitFor();
+  await take(3, true);
+  await page.getByText('Suns have 3 in a line.').waitFor();
+  await expectNoViolations(page, 'three in a line');
+  await page.getByRole('button', { name: 'Hidden word' }).click();
+  const covers = page.locator('.board-hidden__cover');
+  const before = await covers.count();
+  await page.getByRole('button', { name: 'Right', exact: true }).click();
+  expect(await covers.count()).toBe(before - 1);
+  await page.getByRole('button', { name: 'It was said: open all' }).click();
+  expect(await covers.count()).toBe(0);
+  await expectNoViolations(page, 'a hidden word');
+
+  // The second window: the key, the next part, and the same steps.
+  const teacher = await desk.tab();
+  await desk.go(page.url().replace(/^https?:\/\/[^/]+/, '') + '/teacher', teacher);
+  await teacher.getByRole('heading', { name: /^Next: Sort the/ }).waitFor();
+  await expectNoViolations(teacher, 'the teacher’s window');
+  await teacher.getByRole('button', { name: 'Next', exact: true }).click();
+  await page.getByText(/^1 of /).waitFor();
+  await teacher.getByRole('button', { name: 'Hide the board' }).click();
+  await page.getByText('The board shows nothing.').waitFor({ state: 'attached' });
+  await teacher.getByRole('button', { name: 'Show the board' }).click();
+  await teacher.getByRole('button', { name: 'Next', exact: true }).click();
+  await page.locator('.board-question__answer').waitFor();
+  await desk.close();
+});
