@@ -120,6 +120,8 @@ export default function App({ loaderData }: Route.ComponentProps) {
   const revalidator = useRevalidator();
   const navigation = useNavigation();
   const reach = useReachState();
+  // The board has the whole screen.
+  const bare = useMatches().some(({ handle }) => (handle as { bare?: true } | undefined)?.bare);
   const [ready, setReady] = useState(false);
   const [newVersion, setNewVersion] = useState<LoadNewVersion>();
   useKeptFocus();
@@ -145,16 +147,20 @@ export default function App({ loaderData }: Route.ComponentProps) {
           focus ? ({ '--learner-font': fontFamily(focus.font) } as React.CSSProperties) : undefined
         }
       >
-        <a className="skip-link" href="#main">
-          Skip to the page
-        </a>
-        <Masthead classes={classes} focus={focus} latest={latest} again={again} />
-        {focus && <ReachRuler profile={focus} state={reach} />}
+        {!bare && (
+          <>
+            <a className="skip-link" href="#main">
+              Skip to the page
+            </a>
+            <Masthead classes={classes} focus={focus} latest={latest} again={again} />
+            {focus && <ReachRuler profile={focus} state={reach} />}
+          </>
+        )}
         <main id="main" tabIndex={-1}>
           <Outlet />
         </main>
       </div>
-      <Said latest={latest} undone={undone} onNewVersion={newVersion} />
+      {!bare && <Said latest={latest} undone={undone} onNewVersion={newVersion} />}
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { toDataURL } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
+import { withRecordings } from '~core/practice/recording';
 import { writeSlip } from '~core/practice/slip';
 import type { TakeHome } from '~core/practice/take-home';
 import { usePhrases } from '~/faces/kit/use-phrases';
@@ -25,6 +26,13 @@ export function HandIn({ home, kept }: { home: TakeHome; kept: Kept }) {
       }),
     [home, kept],
   );
+  const said = home.exercises.flatMap(({ id }) =>
+    Object.entries(kept.progress[id]?.recordings ?? {}).map(([item, spoken]) => ({
+      ...spoken,
+      exercise: id,
+      item,
+    })),
+  );
   const says = usePhrases();
   const [code, setCode] = useState<string>();
   const [copied, setCopied] = useState(false);
@@ -40,14 +48,17 @@ export function HandIn({ home, kept }: { home: TakeHome; kept: Kept }) {
   }, [slip]);
   const save = () => {
     const link = document.createElement('a');
-    link.href = `data:text/plain;charset=utf-8,${encodeURIComponent(slip)}`;
+    const file = new Blob([withRecordings(slip, said)], { type: 'text/plain;charset=utf-8' });
+    link.href = URL.createObjectURL(file);
     link.download = `${home.title} - ${kept.learner}.slip.txt`.replace(/[\\/:*?"<>|]/g, ' ');
     link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
   };
   return (
     <section className="play home-hand-in">
       <h2 className="play__title">{says.handIn}</h2>
       <p>{says.handInHow}</p>
+      {said.length > 0 && <p>{says.withFile}</p>}
       <div className="play__foot">
         <button type="button" className="play-button play-button--main" onClick={save}>
           {says.saveFile}

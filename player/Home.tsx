@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { behaviourFrom } from '~core/kernel/behaviour';
 import { scoreSays } from '~core/practice/behaviour';
 import type { TakeHome, TakeHomeExercise } from '~core/practice/take-home';
 import { markTask } from '~core/exercises/interactions';
@@ -14,16 +15,23 @@ const answered = (progress: Progress | undefined) =>
 /** How far an exercise is, in a few words. */
 function stateOf(
   home: TakeHome,
-  { exercise }: TakeHomeExercise,
+  { exercise, behaviour = home.behaviour }: TakeHomeExercise,
   progress: Progress | undefined,
   says: Phrases,
 ) {
   if (!answered(progress) || progress === undefined) return says.toDo;
-  if (home.behaviour.feedback === 'none') return says.answered;
-  if (progress.tried === 0) return says.answered;
+  if (behaviour.feedback === 'none') return says.answered;
+  if (progress.tried === 0 && behaviour.feedback !== 'once') return says.answered;
   const { score, outOf } = markTask(exercise.task, progress.response);
   return outOf === 0 ? says.answered : `${score}/${outOf}`;
 }
+
+/** Another order for each learner: a number from a name (FNV-1a, 32 bits). */
+const seedOf = (name: string) =>
+  [...name].reduce(
+    (hash, sign) => Math.imul(hash ^ (sign.codePointAt(0) ?? 0), 16_777_619),
+    2_166_136_261,
+  ) >>> 0;
 
 let playing: HTMLAudioElement | undefined;
 
@@ -154,13 +162,15 @@ export function Home({ home }: { home: TakeHome }) {
                 <Play
                   key={open.id}
                   exercise={open.exercise}
-                  behaviour={home.behaviour}
+                  behaviour={behaviourFrom(open.behaviour, home.behaviour)}
+                  seed={seedOf(`${kept.learner} ${home.made}`)}
                   progress={kept.progress[open.id] ?? begun}
                   onProgress={(progress) =>
                     keep({ ...kept, progress: { ...kept.progress, [open.id]: progress } })
                   }
                   picture={(name) => home.pictures[name] ?? name}
                   hear={hearOf(home, open.id)}
+                  records={home.returned}
                 />
               ) : (
                 <HandIn home={home} kept={kept} />

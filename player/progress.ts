@@ -15,6 +15,13 @@ export interface Store {
   readonly write: (kept: Kept) => void;
 }
 
+const withoutSound = (kept: Kept): Kept => ({
+  ...kept,
+  progress: Object.fromEntries(
+    Object.entries(kept.progress).map(([id, { recordings: _, ...rest }]) => [id, rest]),
+  ),
+});
+
 /** The store of one file; another file has another. */
 export function storeOf(key: string): Store {
   try {
@@ -35,7 +42,12 @@ export function storeOf(key: string): Store {
         try {
           localStorage.setItem(key, JSON.stringify(kept));
         } catch {
-          // No room: what is done stays on the page.
+          // No room: what was said stays on the page, what was answered is kept all the same.
+          try {
+            localStorage.setItem(key, JSON.stringify(withoutSound(kept)));
+          } catch {
+            // Then all stays on the page.
+          }
         }
       },
     };

@@ -29,6 +29,9 @@ class OneLearner {
 class LearnerVersion extends OneLearner {
   @OneOf(versions) version!: Version;
 }
+class LearnerHome extends OneLearner {
+  @Text(20) home!: string;
+}
 class Known {
   @Word() word!: string;
   @Yes() known!: boolean;
@@ -96,7 +99,7 @@ export const classOperations: Operations<ClassProfile> = {
   change: op({
     input: Settings,
     label: (_, { fields }) =>
-      `Changed the class’s ${Object.keys(fields).join(', ').replace('confusables', 'words taken for each other').replace('offerAge', 'words offered')}`,
+      `Changed the class’s ${Object.keys(fields).join(', ').replace('confusables', 'words taken for each other').replace('offerAge', 'words offered').replace('practice', 'way of practising')}`,
     step: (profile, { fields }) => within({ ...profile, ...fields }),
   }),
   'add-learners': op({
@@ -126,6 +129,18 @@ export const classOperations: Operations<ClassProfile> = {
     step: (profile, { learner, version }) => ({
       ...profile,
       roster: profile.roster.map((each) => (each.id === learner ? { ...each, version } : each)),
+    }),
+  }),
+  'learner-home': op({
+    input: LearnerHome,
+    label: (profile, { learner }) => `Changed the home language of ${nameOf(profile, learner)}`,
+    step: (profile, { learner, home }) => ({
+      ...profile,
+      roster: profile.roster.map((each) => {
+        if (each.id !== learner) return each;
+        const { home: _, ...rest } = each;
+        return home === '' ? rest : { ...rest, home };
+      }),
     }),
   }),
   known: op({

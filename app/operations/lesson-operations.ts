@@ -1,18 +1,21 @@
 /** What can be done to a lesson, its parts and its sheets. */
 import type { ExerciseParameters } from '~core/exercises/making/exercise';
 import { recipeFor } from '~core/exercises/recipe-for';
-import { readSlip } from '~core/practice/slip';
+import type { Plan, StagePlan } from '~core/plan/plan';
 import type { SheetLayout } from '~core/paper/sheet-layout';
 import { joinList } from '~core/kernel/join-list';
 import {
+  REMARK_LENGTH,
   stageIds,
   stageNames,
   type Lesson,
   type LessonPart,
+  type Remark,
   type StageId,
 } from '~core/records/lesson';
 import { blockKinds, blockNames, type SheetBlock } from '~core/sheets/blocks/sheet-block';
 import { Fields, Id, OneOf, Text, Texts, Whole, Word } from './fields';
+import { shelfOperation } from './shelf-operation';
 import { ChangeError, operation, type Operations } from './operation';
 
 class Field {
@@ -22,6 +25,16 @@ class Field {
 class Minutes {
   @OneOf(stageIds) stage!: StageId;
   @Whole(0, 180) minutes!: number;
+}
+class PlanFields {
+  @Fields() fields!: Partial<Plan>;
+  /** What of the plan it is, for the history: “the date”. */
+  @Text(60) what!: string;
+}
+class StageFields {
+  @OneOf(stageIds) stage!: StageId;
+  @Fields() fields!: StagePlan;
+  @Text(60) what!: string;
 }
 class AddPart {
   @OneOf(stageIds) stage!: StageId;
@@ -64,12 +77,16 @@ class SetLayout extends OnePart {
   @Fields() layout!: SheetLayout;
   @Text(400) label!: string;
 }
-class AddSlips {
-  @Texts(400) codes!: string[];
-}
-class TakeOutSlips {
-  /** Nobody's name takes out all. */
+class RemarkOn {
   @Text(200) learner!: string;
+  @Id() exercise!: string;
+  @Id() item!: string;
+}
+class RemarkText extends RemarkOn {
+  @Text(REMARK_LENGTH) text!: string;
+}
+class RemarkMet extends RemarkOn {
+  @OneOf(['', 'met', 'again']) met!: Remark['met'];
 }
 class AddBlock extends OnePart {
   @Fields() block!: SheetBlock;
@@ -114,6 +131,22 @@ const withBlocks = (
     blocks: edited([...(stored.blocks ?? [])]) as NonNullable<LessonPart['blocks']>,
   }));
 
+/** The lesson with something said of an open answer; what says nothing any more goes. */
+function withRemark(
+  lesson: Lesson,
+  { learner, exercise, item }: RemarkOn,
+  said: Partial<Pick<Remark, 'text' | 'met'>>,
+): Lesson {
+  const { remarks = [], ...rest } = lesson;
+  const isIt = (each: Remark) =>
+    each.learner === learner && each.exercise === exercise && each.item === item;
+  const before = remarks.find(isIt) ?? { learner, exercise, item, text: '', met: '' as const };
+  const now = { ...before, ...said };
+  const others = remarks.filter((each) => !isIt(each));
+  const left = now.text.trim() === '' && now.met === '' ? others : [...others, now];
+  return left.length > 0 ? { ...lesson, remarks: left } : rest;
+}
+
 const named = (kind: SheetBlock['kind'] | undefined) =>
   kind ? blockNames[kind].toLowerCase() : 'block';
 
@@ -127,6 +160,12 @@ export function nextSeed(seed: number): number {
 const withoutNulls = (layout: object): SheetLayout =>
   Object.fromEntries(Object.entries(layout).filter(([, value]) => value !== null));
 
+/** A record in which what is empty has gone. */
+const withoutEmpty = <Fields extends object>(fields: Fields): Fields =>
+  Object.fromEntries(
+    Object.entries(fields).filter(([name, value]) => value !== '' || name === 'id'),
+  ) as Fields;
+
 /** The parameters with some set; null takes one away. */
 function withParameters(
   present: ExerciseParameters,
@@ -137,6 +176,7 @@ function withParameters(
 }
 
 export const lessonOperations: Operations<Lesson> = {
+  shelf: shelfOperation(({ title }) => title),
   field: op({
     input: Field,
     label: (_, { field }) => `Changed the lesson’s ${field}`,
@@ -148,6 +188,24 @@ export const lessonOperations: Operations<Lesson> = {
     step: (lesson, { stage, minutes }) => ({
       ...lesson,
       stages: lesson.stages.map((each) => (each.id === stage ? { ...each, minutes } : each)),
+    }),
+  }),
+  plan: op({
+    input: PlanFields,
+    label: (_, { what }) => `Changed ${what}`,
+    step: (lesson, { fields }) => ({
+      ...lesson,
+      plan: withoutEmpty({ ...lesson.plan, ...fields }) as NonNullable<Lesson['plan']>,
+    }),
+  }),
+  'plan-stage': op({
+    input: StageFields,
+    label: (_, { stage, what }) => `Changed ${what} of ${stageNames[stage]}`,
+    step: (lesson, { stage, fields }) => ({
+      ...lesson,
+      stages: lesson.stages.map((each) =>
+        each.id === stage ? withoutEmpty({ ...each, ...fields }) : each,
+      ),
     }),
   }),
   'add-part': op({
@@ -254,28 +312,16 @@ export const lessonOperations: Operations<Lesson> = {
       })),
   }),
 
-  // What learners hand in.
-  'add-slips': op({
-    input: AddSlips,
-    label: (_, { codes }) =>
-      codes.length === 1 ? 'Took in a slip' : `Took in ${codes.length} slips`,
-    step: (lesson, { codes }) => ({
-      ...lesson,
-      slips: [...new Set([...(lesson.slips ?? []), ...codes])],
-    }),
+  // What is said of what learners handed in.
+  remark: op({
+    input: RemarkText,
+    label: (_, { learner }) => `Wrote a remark for ${learner}`,
+    step: (lesson, { text, ...on }) => withRemark(lesson, on, { text }),
   }),
-  'take-out-slips': op({
-    input: TakeOutSlips,
-    label: (_, { learner }) =>
-      learner === '' ? 'Took out all slips' : `Took out the slips of ${learner}`,
-    step: ({ slips = [], ...lesson }, { learner }) => {
-      const left = slips.filter((code) => {
-        if (learner === '') return false;
-        const slip = readSlip(code);
-        return 'error' in slip || slip.learner !== learner;
-      });
-      return left.length > 0 ? { ...lesson, slips: left } : lesson;
-    },
+  'remark-met': op({
+    input: RemarkMet,
+    label: (_, { learner }) => `Marked an answer of ${learner}`,
+    step: (lesson, { met, ...on }) => withRemark(lesson, on, { met }),
   }),
 
   // How a part stands on paper, and the blocks of a sheet.

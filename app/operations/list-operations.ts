@@ -15,6 +15,7 @@ import {
 } from '~core/lists/word-list';
 import { Fields, List, Name, OneOf, Texts, Whole, Word } from './fields';
 import { operation, type Operations } from './operation';
+import { shelfOperation } from './shelf-operation';
 
 class OneWord {
   @Word() word!: string;
@@ -48,6 +49,7 @@ const op = operation<WordList>();
 const many = (count: number, what: string) => `${count} ${count === 1 ? what : `${what}s`}`;
 
 export const listOperations: Operations<WordList> = {
+  shelf: shelfOperation(({ name }) => name),
   add: op({
     input: OneWord,
     label: (_, { word }) => `Added ${word}`,

@@ -5,6 +5,7 @@ import type { ReadingLayout } from '~core/texts/reading-layout';
 import { LONGEST_TEXT, type ReadingText } from '~core/texts/reading-text';
 import { Fields, Id, List, Maybe, OneOf, Text, Whole, Word, Yes } from './fields';
 import { ChangeError, newId, NoInput, operation, type Operations } from './operation';
+import { shelfOperation } from './shelf-operation';
 
 export const textFacts = [
   'title',
@@ -81,6 +82,7 @@ export const withBody = (text: ReadingText, body: string): ReadingText => ({
 });
 
 export const textOperations: Operations<ReadingText> = {
+  shelf: shelfOperation(({ title }) => title),
   body: op({
     input: Body,
     label: (_, { label }) => label ?? 'Changed the text',

@@ -1,5 +1,5 @@
 import { useId, type KeyboardEvent } from 'react';
-import { useFetcher } from 'react-router';
+import { useFetcher, useFormAction } from 'react-router';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { Clash } from './Clash';
 import { Restored } from './Restored';
@@ -20,6 +20,8 @@ export interface AutoFieldProps {
 export function AutoField(props: AutoFieldProps) {
   const { label, value, payload, className, multiline = false, placeholder } = props;
   const fetcher = useFetcher<ActionAnswer>();
+  // What is saved as the screen is left must not reach the next one.
+  const action = useFormAction();
   const revision = useRevision();
   const problemId = useId();
   const failed = fetcher.data && !fetcher.data.ok ? fetcher.data : undefined;
@@ -37,6 +39,7 @@ export function AutoField(props: AutoFieldProps) {
         {
           method: 'post',
           encType: 'application/json',
+          action,
         },
       );
     },

@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useId, useRef } from 'react';
-import { useFetcher } from 'react-router';
+import { useFetcher, useFormAction } from 'react-router';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { Clash } from './Clash';
 import { done, wait } from './waiting';
@@ -13,13 +13,15 @@ export const useRevision = () => useContext(RecordRevision);
 export function useSend(action?: string) {
   const revision = useRevision();
   const fetcher = useFetcher<ActionAnswer>();
+  // The address of the screen itself: what is saved as it is left must not reach the next one.
+  const own = useFormAction(action);
   const last = useRef<object>({});
   const submit = (body: object) => {
     last.current = body;
     void fetcher.submit(body as never, {
       method: 'post',
       encType: 'application/json',
-      ...(action === undefined ? {} : { action }),
+      action: own,
     });
   };
   const send = (body: object) => submit(revision === undefined ? body : { revision, ...body });

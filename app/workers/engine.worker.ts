@@ -7,6 +7,7 @@ import sentencesUrl from '../../data/packs/sentences.pack?url';
 import packUrl from '../../data/packs/lexicon.pack?url';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { SentenceCheck } from '~core/languages/shared/sentence-check';
+import { packOf } from '~core/languages/registry/registry';
 import { checkWriting } from '~core/languages/en/grammar/writing/check-writing';
 import type { Accent } from '~core/kernel/accent';
 import { makerInfo } from '~core/exercises/catalogue';
@@ -88,8 +89,11 @@ const textsOf = (profile: ClassProfile) => textServices[profile.accent]();
 const meaningsFor = (parts: readonly { readonly maker: string }[]) =>
   parts.some(({ maker }) => makerInfo(maker)?.needsMeanings === true) ? meanings() : undefined;
 
-const engineOf = (profile: Pick<ClassProfile, 'accent'> | undefined) =>
-  engines[profile?.accent ?? 'american']();
+/** The engine of a class's accent; the words of its language are there, too. */
+const engineOf = async (profile: Pick<ClassProfile, 'accent' | 'language'> | undefined) => {
+  await packOf(profile?.language).load?.();
+  return engines[profile?.accent ?? 'american']();
+};
 
 type Input<Name extends keyof Engine> = Engine[Name] extends (...input: infer Values) => unknown
   ? Values
@@ -137,6 +141,11 @@ const service = {
   anotherItem: async (recipe: PartRecipe, item: string, context: PartContext) => {
     const engine = await engineOf(context.profile);
     return engine.parts.anotherItem(recipe, item, context, await meaningsFor([recipe]));
+  },
+  /** Items of the same kind, for another round of what was wrong. */
+  spare: async (recipe: PartRecipe, context: PartContext) => {
+    const engine = await engineOf(context.profile);
+    return engine.parts.spare(recipe, context, await meaningsFor([recipe]));
   },
   fits: async (input: Omit<FitInput, 'profile'>, context: PartContext) => {
     const engine = await engineOf(context.profile);

@@ -5,7 +5,7 @@ import { blocksDocument, exerciseDocument } from '~core/documents/sheet-document
 import { acceptedOf } from '~core/exercises/accepted';
 import { recipeProblems } from '~core/exercises/catalogue';
 import { editableTexts, type EditableText } from '~core/exercises/hand-edits';
-import { interactionOf } from '~core/exercises/interactions';
+import { interactionOf, type Task } from '~core/exercises/interactions';
 import { otherMakers } from '~core/exercises/other-makers';
 import type { Exercise, ExerciseParameters } from '~core/exercises/making/exercise';
 import {
@@ -18,6 +18,7 @@ import {
   type CheckedWord,
   type ExerciseRecipe,
 } from '~core/exercises/make-exercise';
+import type { CopyHelp } from '~core/plan/plan';
 import type { TextMaterial } from '~core/texts/reading/text-material';
 import type { Version } from '~core/kernel/version';
 import type { LessonPart } from '~core/records/lesson';
@@ -32,6 +33,7 @@ import { layOutBlocks, type BlockSheet, type ResolvedBlock } from '~core/sheets/
 import { layOutSheet, type Sheet, type SheetPage } from '~core/sheets/sheet';
 import { fitsBest, type Fit, type FitInput } from '~core/exercises/fits-best';
 import { minutesFor } from '~core/exercises/minutes-for';
+import { spareTask } from '~core/exercises/spare-task';
 import { startWords } from '~core/exercises/start-words';
 import { sheetStyle } from '~core/paper/style';
 import type { Lexicon } from '~core/languages/en/lexicon/lexicon';
@@ -49,6 +51,8 @@ export interface PartContext {
   readonly beside: NonNullable<ExerciseParameters['beside']>;
   /** The class's texts that are used, by their ids. */
   readonly texts?: Readonly<Record<string, TextMaterial>>;
+  /** What is done for learners that the lesson looks to, by their names. */
+  readonly helps?: Readonly<Record<string, CopyHelp>>;
 }
 
 /** What the panel beside an exercise needs to know of its task, so that the screen need not know interactions. */
@@ -357,6 +361,11 @@ export class PartBuilder {
     return { renewed: { ...recipe.parameters.renewed, [next.key]: next.turn } };
   }
 
+  /** The exercise made at another turn of chance, for another round of what was wrong. */
+  spare(recipe: PartRecipe, context: PartContext, meanings?: Meanings): Task | undefined {
+    return spareTask(this.placed(recipe, context), this.lexicon, meanings, context.profile);
+  }
+
   /** The exercises that fit material and stage best. */
   fits(
     input: Omit<FitInput, 'profile'>,
@@ -423,15 +432,17 @@ export class PartBuilder {
       (each) => members.includes(each.id) && each.parameters.ownName === true,
     );
     const made = new Map<string, Sheet>();
-    const sheetOf = (version: Version | undefined, name: string): Sheet => {
-      const key = `${version ?? ''} ${ownNames ? name : ''}`;
+    const sheetOf = (version: Version | undefined, name: string, help: CopyHelp): Sheet => {
+      const { version: _, ...ways } = help;
+      const key = `${version ?? ''} ${ownNames ? name : ''} ${JSON.stringify(ways)}`;
+      const layout = { ...part.layout, ...ways };
       const known = made.get(key);
       if (known !== undefined) return known;
       const parameters = version ? { ...part.parameters, version } : part.parameters;
       const sheet =
         part.kind === 'sheet'
           ? layOutBlocks(
-              this.resolved(part, parts, version, context, meanings, name),
+              this.resolved({ ...part, layout }, parts, version, context, meanings, name),
               profile,
               footer,
             )
@@ -440,13 +451,17 @@ export class PartBuilder {
               profile,
               footer,
               undefined,
-              part.layout,
+              layout,
             );
       made.set(key, sheet);
       return sheet;
     };
     return namedCopies(
-      profile.roster.map(({ name, version }) => ({ name, version, sheet: sheetOf(version, name) })),
+      profile.roster.map(({ name, version }) => {
+        const help = context.helps?.[name] ?? {};
+        const own = help.version ?? version;
+        return { name, version: own, sheet: sheetOf(own, name, help) };
+      }),
       sheetStyle(profile, { ...part.layout, columns: 1 }),
     );
   }

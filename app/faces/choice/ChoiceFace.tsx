@@ -1,11 +1,13 @@
 import { Fragment, useId } from 'react';
 import type { ChoiceResponse, ChoiceTask } from '~core/exercises/interactions/choice/task';
 import type { FaceProps } from '../kit/face-props';
+import { useItemHelp } from '../kit/item-help';
 import { ItemRow, Passage } from '../kit/ItemRow';
 
 /** One answer of several: buttons of a group, large enough for a finger. */
 export function ChoiceFace(props: FaceProps<ChoiceTask, ChoiceResponse>) {
   const { task, response, onResponse, verdicts, locked, picture } = props;
+  const { before } = useItemHelp();
   const name = useId();
   return (
     <ol className="play-items">
@@ -18,17 +20,19 @@ export function ChoiceFace(props: FaceProps<ChoiceTask, ChoiceResponse>) {
                 <Passage text={item.passage} />
               </li>
             )}
-            <ItemRow number={index + 1} verdict={verdict}>
+            <ItemRow item={item.id} number={before + index + 1} verdict={verdict}>
               <fieldset className="play-choice" disabled={locked}>
                 <legend>
                   {item.picture !== undefined && (
                     <img
                       className="play-picture"
                       src={picture(item.picture)}
-                      alt={`What item ${index + 1} shows`}
+                      alt={`What item ${before + index + 1} shows`}
                     />
                   )}
-                  {item.prompt || <span className="visually-hidden">Item {index + 1}</span>}
+                  {item.prompt || (
+                    <span className="visually-hidden">Item {before + index + 1}</span>
+                  )}
                 </legend>
                 <div className="play-options">
                   {item.options.map((option) => (

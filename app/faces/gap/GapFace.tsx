@@ -1,5 +1,6 @@
 import type { GapItem, GapResponse, GapTask } from '~core/exercises/interactions/gap/task';
 import type { FaceProps } from '../kit/face-props';
+import { useItemHelp } from '../kit/item-help';
 import { ItemRow } from '../kit/ItemRow';
 import { useSigns } from '../kit/SignsBar';
 import { CrossingFace } from './CrossingFace';
@@ -69,6 +70,7 @@ function Row({ item, number, room, boxes, written, locked, onWritten }: RowProps
 /** Gaps are written in; what stands in the box is written by a tap. */
 export function GapFace(props: FaceProps<GapTask, GapResponse>) {
   const { task, response, onResponse, verdicts, locked, signs } = props;
+  const { before } = useItemHelp();
   const { bar, onFocus, write } = useSigns(signs);
   if (task.crossing) return <CrossingFace {...props} crossing={task.crossing} />;
   const room = roomOf(task);
@@ -100,10 +102,15 @@ export function GapFace(props: FaceProps<GapTask, GapResponse>) {
       {bar}
       <ol className={`play-items${isShort(task) ? ' play-items--short' : ''}`}>
         {task.items.map((item, index) => (
-          <ItemRow key={item.id} number={index + 1} verdict={verdicts.get(item.id)}>
+          <ItemRow
+            key={item.id}
+            item={item.id}
+            number={before + index + 1}
+            verdict={verdicts.get(item.id)}
+          >
             <Row
               item={item}
-              number={index + 1}
+              number={before + index + 1}
               room={room}
               boxes={task.boxes === true}
               written={response[item.id] ?? []}

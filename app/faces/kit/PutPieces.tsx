@@ -1,16 +1,9 @@
-import {
-  DndContext,
-  MouseSensor,
-  TouchSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
+import { DndContext, useDraggable, useDroppable } from '@dnd-kit/core';
 import { useState, type ReactNode } from 'react';
 import type { Verdict } from '~core/exercises/interactions/kit/verdict';
 import { Said } from './ItemRow';
 import { usePhrases } from './use-phrases';
+import { useDragSensors } from '~/ui/drag-sensors';
 
 /** A piece that is put somewhere. */
 export interface Piece {
@@ -118,10 +111,7 @@ export function PutPieces(props: PutPiecesProps) {
   const says = usePhrases();
   const [pickedId, setPicked] = useState<string>();
   const [said, setSaid] = useState('');
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 150, tolerance: 8 } }),
-  );
+  const sensors = useDragSensors();
   const picked = pieces.find(({ id }) => id === pickedId);
   const nameOf = (id: string) => pieces.find((piece) => piece.id === id)?.name ?? '';
   const put = (piece: string, target: string) => {

@@ -1,4 +1,6 @@
 /** What every screen face is given. */
+import type { Spoken } from '~core/practice/recording';
+import type { CardProgress } from '../progress';
 import type { Verdict } from '~core/exercises/interactions/kit/verdict';
 
 export interface FaceProps<Task, Response> {
@@ -16,4 +18,11 @@ export interface FaceProps<Task, Response> {
   readonly hear?: ((item: string) => void) | undefined;
   /** Signs that the keyboard may not have. */
   readonly signs: readonly string[];
+  /** What was said, by the ids of the items. */
+  readonly recordings?: Readonly<Record<string, Spoken>> | undefined;
+  /** Keeps what was said; not there where nothing is recorded. */
+  readonly onRecording?: ((item: string, spoken: Spoken, response: Response) => void) | undefined;
+  /** What is kept of cards beside what was answered. */
+  readonly cards?: CardProgress | undefined;
+  readonly onCards?: ((cards: CardProgress, response: Response) => void) | undefined;
 }

@@ -1,176 +1,199 @@
-import { useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { BsArrowRepeat } from 'react-icons/bs';
-import type {
-  MatchPair,
-  MatchResponse,
-  MatchSide,
-  MatchTask,
-} from '~core/exercises/interactions/match/task';
+import type { MatchResponse, MatchTask } from '~core/exercises/interactions/match/task';
+import { cardsOf, type AskedCard } from '~core/practice/cards';
+import { withNumbers, type Phrases } from '~core/practice/phrases';
+import { dueCards, reviewCard } from '~core/practice/spaced';
 import type { FaceProps } from '../kit/face-props';
+import type { CardProgress } from '../progress';
+import { usePhrases } from '../kit/use-phrases';
+import { ChooseCards } from './ChooseCards';
+import type { WayProps } from './card-kit';
+import { PairCards } from './PairCards';
+import { TestCards } from './TestCards';
+import { TurnCards } from './TurnCards';
+import { TypeCards } from './TypeCards';
 
 type Props = FaceProps<MatchTask, MatchResponse>;
 
 /** How the cards are gone through. */
-type Way = 'turn' | 'type';
+const ways = ['turn', 'type', 'choose', 'spell', 'pairs', 'race', 'quickTest'] as const;
+type Way = (typeof ways)[number];
 
-const tidy = (text: string) => text.trim().replace(/\s+/g, ' ').toLowerCase();
+/** Which cards are gone through. */
+type Some = 'all' | 'due' | 'hard';
 
-function Side({ side, picture }: { side: MatchSide | undefined; picture: Props['picture'] }) {
-  if (side === undefined) return null;
-  return side.picture === undefined ? (
-    <span>{side.text}</span>
-  ) : (
-    <img className="play-card__picture" src={picture(side.picture)} alt={side.text} />
-  );
+const minutes = () => Math.floor(Date.now() / 60_000);
+
+/** The ways that fit the cards: a picture cannot be typed, and nothing is spelt where nothing is heard. */
+function waysFor(cards: readonly AskedCard[], hears: boolean): readonly Way[] {
+  const typed = cards.every(({ back }) => back.picture === undefined);
+  return ways.filter((way) => {
+    if (way === 'type' || way === 'quickTest') return typed;
+    if (way === 'spell') return hears;
+    if (way === 'choose' || way === 'race' || way === 'pairs') return cards.length > 1;
+    return true;
+  });
 }
 
+function Cards({ way, ...props }: WayProps & { readonly way: Way }) {
+  switch (way) {
+    case 'turn':
+      return <TurnCards {...props} />;
+    case 'type':
+      return <TypeCards {...props} />;
+    case 'spell':
+      return <TypeCards {...props} heard />;
+    case 'choose':
+      return <ChooseCards {...props} />;
+    case 'race':
+      return <ChooseCards {...props} race />;
+    case 'pairs':
+      return <PairCards {...props} />;
+    case 'quickTest':
+      return <TestCards {...props} />;
+  }
+}
+
+const name = (way: Way, says: Phrases) => says[way];
+
 /**
- * Cards one after the other: the front is seen, the back is said or typed, and the card turned. A
- * card that was not known comes again, until each has been known once.
+ * A set of cards, gone through in the way the learner chooses. What is known is kept, what was hard
+ * comes again sooner, and each card has its own day on which it is to be seen next.
  */
-export function CardsFace({ task, response, onResponse, locked, picture }: Props) {
-  const [queue, setQueue] = useState<readonly string[]>(() =>
-    task.pairs.map(({ id }) => id).filter((id) => response[id] === undefined),
-  );
-  const [turned, setTurned] = useState(false);
+export function CardsFace(props: Props) {
+  const { task, response, picture, hear, cards: kept, onCards } = props;
+  const says = usePhrases();
   const [swapped, setSwapped] = useState(false);
   const [way, setWay] = useState<Way>('turn');
-  const [typed, setTyped] = useState('');
-  const [said, setSaid] = useState('');
-  const [at, ...rest] = queue;
-  const pair: MatchPair | undefined = task.pairs.find(({ id }) => id === at);
-  const known = task.pairs.length - queue.length;
-  const next = (knew: boolean) => {
-    if (pair === undefined) return;
-    setTurned(false);
-    setTyped('');
-    if (knew) {
-      onResponse({ ...response, [pair.id]: pair.partner });
-      setQueue(rest);
-      setSaid('');
-    } else {
-      setQueue([...rest, pair.id]);
-      setSaid('It comes again.');
-    }
+  const [some, setSome] = useState<Some>('all');
+  const [turn, setTurn] = useState(0);
+  const [ended, setEnded] = useState(false);
+  const states = useMemo(() => kept?.states ?? {}, [kept]);
+  const hard = kept?.hard ?? [];
+  const all = useMemo(() => cardsOf(task, swapped), [task, swapped]);
+  const ids = all.map(({ id }) => id);
+  const due = dueCards(ids, states, minutes());
+  const seen = Object.keys(states).length > 0;
+  // The deck of a round stands still while it is gone through.
+  const deck = useMemo(
+    () => {
+      if (some === 'hard') return all.filter(({ id }) => hard.includes(id));
+      return some === 'due' ? all.filter(({ id }) => due.includes(id)) : all;
+    },
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [all, some, turn],
+  );
+  const able = waysFor(all, hear !== undefined);
+  const anew = () => {
+    setEnded(false);
+    setTurn(turn + 1);
   };
-  if (pair === undefined || locked) {
-    return (
-      <div className="play-card play-card--done" role="status">
-        <p>All {task.pairs.length} cards are known.</p>
-        <button
-          type="button"
-          className="play-button"
-          onClick={() => {
-            onResponse({});
-            setQueue(task.pairs.map(({ id }) => id));
-          }}
-        >
-          Go through them again
-        </button>
-      </div>
-    );
-  }
-  const right = task.rights.find(({ id }) => id === pair.partner);
-  const [front, back] = swapped ? [right, pair.left] : [pair.left, right];
-  const canType = back?.picture === undefined;
+  const keep = (next: Partial<CardProgress>, known = response) =>
+    onCards?.({ states, hard, ...kept, ...next }, known);
+  const recall: WayProps['onRecall'] = (...went) => {
+    const at = minutes();
+    const now = { ...states };
+    const known = { ...response };
+    for (const [id, how] of went) {
+      const pair = task.pairs.find((each) => each.id === id);
+      if (pair === undefined) continue;
+      now[id] = reviewCard(now[id], how, at);
+      if (how !== 'again') known[id] ??= pair.partner;
+    }
+    keep({ states: now }, known);
+  };
+  const end = useCallback(() => setEnded(true), []);
+  const known = task.pairs.filter(({ id }) => response[id] !== undefined).length;
   return (
     <div className="play-cards">
-      <div className="play-cards__ways" role="group" aria-label="How to go through the cards">
+      <div className="play-cards__ways" role="group" aria-label={says.allCards}>
+        {able.map((each) => (
+          <button
+            key={each}
+            type="button"
+            className="play-button"
+            aria-pressed={way === each}
+            onClick={() => {
+              setWay(each);
+              anew();
+            }}
+          >
+            {name(each, says)}
+          </button>
+        ))}
+      </div>
+      <div className="play-cards__ways play-cards__ways--some">
         <button
           type="button"
-          className="play-button"
-          aria-pressed={way === 'turn'}
-          onClick={() => setWay('turn')}
-        >
-          Turn
-        </button>
-        <button
-          type="button"
-          className="play-button"
-          aria-pressed={way === 'type'}
-          disabled={!canType}
-          onClick={() => setWay('type')}
-        >
-          Type
-        </button>
-        <button
-          type="button"
-          className="play-button"
+          className="play-link"
           aria-pressed={swapped}
           onClick={() => {
             setSwapped(!swapped);
-            setTurned(false);
+            anew();
           }}
         >
-          <BsArrowRepeat aria-hidden="true" /> Other side first
+          <BsArrowRepeat aria-hidden="true" /> {says.otherSide}
         </button>
-      </div>
-      <div className={`play-card${turned ? ' play-card--turned' : ''}`} aria-live="polite">
-        <Side side={front} picture={picture} />
-        {turned && (
-          <>
-            <hr />
-            <Side side={back} picture={picture} />
-          </>
+        {(seen || hard.length > 0) && (
+          <select
+            className="play-select"
+            aria-label={says.allCards}
+            value={some}
+            onChange={(event) => {
+              setSome(event.currentTarget.value as Some);
+              anew();
+            }}
+          >
+            <option value="all">
+              {says.allCards}: {all.length}
+            </option>
+            {seen && <option value="due">{withNumbers(says.due, { n: due.length })}</option>}
+            {hard.length > 0 && (
+              <option value="hard">
+                {says.onlyHard}: {hard.length}
+              </option>
+            )}
+          </select>
         )}
       </div>
-      {way === 'type' && canType && !turned ? (
-        <form
-          className="play__foot"
-          onSubmit={(event) => {
-            event.preventDefault();
-            const knew = tidy(typed) === tidy(back?.text ?? '');
-            if (knew) next(true);
-            else {
-              setSaid(`You wrote ${typed.trim() || 'nothing'}. Compare it with the card.`);
-              setTurned(true);
-            }
-          }}
-        >
-          <input
-            className="play-write"
-            aria-label="What stands on the other side"
-            autoCapitalize="off"
-            autoComplete="off"
-            spellCheck={false}
-            maxLength={300}
-            value={typed}
-            onChange={(event) => setTyped(event.currentTarget.value)}
-          />
-          <button type="submit" className="play-button play-button--main">
-            Check the card
-          </button>
-        </form>
-      ) : (
-        <div className="play__foot">
-          {!turned && (
-            <button
-              type="button"
-              className="play-button play-button--main"
-              onClick={() => setTurned(true)}
-            >
-              Turn the card
-            </button>
-          )}
-          {turned && way === 'turn' && (
-            <button
-              type="button"
-              className="play-button play-button--main"
-              onClick={() => next(true)}
-            >
-              I knew it
-            </button>
-          )}
-          {turned && (
-            <button type="button" className="play-button" onClick={() => next(false)}>
-              Not yet
-            </button>
-          )}
+      {deck.length === 0 ? (
+        <div className="play-card play-card--done" role="status">
+          <p>{says.nothingDue}</p>
         </div>
+      ) : ended ? (
+        <div className="play-card play-card--done" role="status">
+          <p>
+            {known === all.length
+              ? says.allKnown
+              : withNumbers(says.known, { n: known, of: all.length })}
+          </p>
+          {way === 'race' && kept?.best !== undefined && (
+            <p>{withNumbers(says.best, { n: kept.best })}</p>
+          )}
+          <button type="button" className="play-button" onClick={anew}>
+            {says.throughAgain}
+          </button>
+        </div>
+      ) : (
+        <Cards
+          key={`${way} ${some} ${String(swapped)} ${turn}`}
+          way={way}
+          deck={deck}
+          all={all}
+          picture={picture}
+          hear={hear}
+          onRecall={recall}
+          onEnd={end}
+          best={kept?.best}
+          onBest={(seconds) => keep({ best: Math.min(seconds, kept?.best ?? seconds) })}
+          hard={hard}
+          onHard={(id) =>
+            keep({ hard: hard.includes(id) ? hard.filter((each) => each !== id) : [...hard, id] })
+          }
+        />
       )}
-      <p role="status" className="quiet">
-        {known} of {task.pairs.length} known. {said}
-      </p>
+      <p className="quiet">{withNumbers(says.known, { n: known, of: all.length })}</p>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import type { OrderItem, OrderResponse, OrderTask } from '~core/exercises/interactions/order/task';
 import type { FaceProps } from '../kit/face-props';
+import { useItemHelp } from '../kit/item-help';
 import { ItemRow } from '../kit/ItemRow';
 
 /** Which pieces, by their places among those shown, make up what was put in order. */
@@ -66,15 +67,21 @@ function Pieces({
 /** Pieces are tapped in their order, and tapped again go back. */
 export function OrderFace(props: FaceProps<OrderTask, OrderResponse>) {
   const { task, response, onResponse, verdicts, locked, picture } = props;
+  const { before } = useItemHelp();
   return (
     <ol className="play-items">
       {task.items.map((item, index) => (
-        <ItemRow key={item.id} number={index + 1} verdict={verdicts.get(item.id)}>
+        <ItemRow
+          key={item.id}
+          item={item.id}
+          number={before + index + 1}
+          verdict={verdicts.get(item.id)}
+        >
           {item.picture !== undefined && (
             <img
               className="play-picture"
               src={picture(item.picture)}
-              alt={`What item ${index + 1} shows`}
+              alt={`What item ${before + index + 1} shows`}
             />
           )}
           <Pieces

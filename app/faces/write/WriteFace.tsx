@@ -4,6 +4,7 @@ import { CELL_BREAK } from '~core/exercises/interactions/write';
 import { checkSentence } from '~core/languages/shared/sentence-check';
 import type { WriteItem, WriteResponse, WriteTask } from '~core/exercises/interactions/write/task';
 import type { FaceProps } from '../kit/face-props';
+import { useItemHelp } from '../kit/item-help';
 import { ItemRow, Passage } from '../kit/ItemRow';
 import { usePhrases } from '../kit/use-phrases';
 import { useSigns } from '../kit/SignsBar';
@@ -122,13 +123,14 @@ function Checklist({ items }: { items: readonly string[] }) {
 /** Words and sentences are written; letters are traced with a pen or a finger. */
 export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
   const { task, response, onResponse, verdicts, locked, picture, signs, hear } = props;
+  const { before } = useItemHelp();
   const { bar, onFocus, write } = useSigns(signs);
   const says = usePhrases();
   const set = (item: WriteItem) => (written: string) =>
     onResponse({ ...response, [item.id]: written });
   const fieldOf = (item: WriteItem, index: number) => ({
     item,
-    number: index + 1,
+    number: before + index + 1,
     written: response[item.id] ?? '',
     locked,
     onWritten: set(item),
@@ -182,12 +184,12 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                   <Passage text={item.passage} />
                 </li>
               )}
-              <ItemRow number={index + 1} verdict={verdicts.get(item.id)}>
+              <ItemRow item={item.id} number={before + index + 1} verdict={verdicts.get(item.id)}>
                 {item.picture !== undefined && (
                   <img
                     className="play-picture"
                     src={picture(item.picture)}
-                    alt={`What item ${index + 1} shows`}
+                    alt={`What item ${before + index + 1} shows`}
                   />
                 )}
                 {item.prompt !== '' && <p className="play-prompt">{item.prompt}</p>}
@@ -195,7 +197,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                   <button
                     type="button"
                     className="play-button play-hear"
-                    aria-label={`${says.hear} ${index + 1}`}
+                    aria-label={`${says.hear} ${before + index + 1}`}
                     onClick={() => hear(item.id)}
                   >
                     <BsVolumeUp aria-hidden="true" /> {says.hear}

@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import { BsX } from 'react-icons/bs';
+import { Link } from 'react-router';
 import { ADULT, offeredAge } from '~core/reach/fitness';
 import { spellings } from '~core/kernel/spelling';
 import { languageNames, packOf, speaks } from '~core/languages/registry/registry';
@@ -67,6 +68,11 @@ export function ClassWorkspace({
   return (
     <div className="page">
       <h1 className="visually-hidden">{profile.name}</h1>
+      <nav className="class-links" aria-label={`More of ${profile.name}`}>
+        <Link to={`/classes/${profile.id}/results`}>Results over the weeks</Link>
+        <Link to={`/classes/${profile.id}/coverage`}>Standards met</Link>
+        <Link to="/week">The week</Link>
+      </nav>
       <AutoField
         key={profile.id}
         label="Name of the class"

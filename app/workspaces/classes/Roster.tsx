@@ -3,6 +3,7 @@ import { Button } from 'react-bootstrap';
 import { BsX } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { versions } from '~core/kernel/version';
+import { phrases } from '~core/practice/phrases';
 import { useSend } from '~/ui/use-send';
 
 /** First names, pasted or typed; blank lines and doubles are passed over and said. */
@@ -40,6 +41,25 @@ export function Roster({ profile }: { profile: ClassProfile }) {
               >
                 {versions.map((version) => (
                   <option key={version}>{version}</option>
+                ))}
+              </select>
+              <select
+                className="roster__version"
+                aria-label={`Home language of ${learner.name}`}
+                value={learner.home ?? ''}
+                onChange={(event) =>
+                  send({
+                    intent: 'learner-home',
+                    learner: learner.id,
+                    home: event.currentTarget.value,
+                  })
+                }
+              >
+                <option value="">home language</option>
+                {Object.entries(phrases).map(([tag, { name }]) => (
+                  <option key={tag} value={tag} lang={tag}>
+                    {name}
+                  </option>
                 ))}
               </select>
               <button

@@ -35,6 +35,8 @@ export interface GalleryProps {
   readonly fits: readonly Fit[];
   readonly onTake: (taken: Taken) => void;
   readonly problem?: string | undefined;
+  /** What is sought at first. */
+  readonly find?: string;
 }
 
 const BEST = 'Fits best';
@@ -71,9 +73,20 @@ function stepOf(key: string, buttons: readonly HTMLElement[], at: number): numbe
 
 /** Every exercise as a small page of the class's own material; one of them large, to be taken. */
 export function Gallery(props: GalleryProps) {
-  const { title, back, context, words, text, textOnly = false, fits, onTake, problem } = props;
+  const {
+    title,
+    back,
+    context,
+    words,
+    text,
+    textOnly = false,
+    fits,
+    onTake,
+    problem,
+    find = '',
+  } = props;
   const { language } = context.profile;
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped] = useState(find);
   const [group, setGroup] = useState<string>(fits.length > 0 ? BEST : makerGroups[0]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [stars, setStars] = useState<readonly string[]>([]);

@@ -15,6 +15,7 @@ import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import { ReachTag } from '~/ui/ReachTag';
 import { AddPart } from './AddPart';
+import { DraggedPart, DragParts, StageEnd, type Dropped } from './DragParts';
 import { isExercise, titleOf, type Broken, type BuiltPart, type Send } from './built-part';
 import { InteractionIcon } from './maker-icons';
 
@@ -80,6 +81,20 @@ export interface StagesProps {
 
 /** The plan: title, objective, and the five stages with their parts. */
 export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
+  const nameOf = (part: LessonPart) => {
+    const made = built.find((each) => each.part.id === part.id);
+    return made ? titleOf(made) : makerName(part.maker) || 'the note';
+  };
+  const drop = ({ part: id, stage, before }: Dropped) => {
+    const part = lesson.stages.flatMap(({ parts }) => parts).find((each) => each.id === id);
+    if (part === undefined) return;
+    const others = (lesson.stages.find((each) => each.id === stage)?.parts ?? []).filter(
+      (each) => each.id !== id,
+    );
+    const at = others.findIndex((each) => each.id === before);
+    const index = at < 0 ? others.length : at;
+    send({ intent: 'move-part', part: id, stage, index, name: nameOf(part) });
+  };
   return (
     <section className="stages" aria-label="Plan">
       <h1 className="visually-hidden">{lesson.title}</h1>
@@ -101,94 +116,114 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
       />
       <p className="quiet small mb-0 px-2 d-flex justify-content-between">
         {minutesOf(lesson)} minutes in all
+        <Link className="stages__results ms-auto me-2" to={`/lessons/${lesson.id}/board`}>
+          Board
+        </Link>
+        <Link className="stages__results me-2" to={`/lessons/${lesson.id}/plan`}>
+          Plan
+        </Link>
         <Link className="stages__results" to={`/lessons/${lesson.id}/results`}>
           Results{lesson.slips?.length ? ` · ${lesson.slips.length}` : ''}
         </Link>
       </p>
-      {stageIds.map((id) => {
-        const stage = lesson.stages.find((each) => each.id === id);
-        if (stage === undefined) return null;
-        return (
-          <section className="stage" key={id} aria-label={stageNames[id]}>
-            <div className="stage__head">
-              <h2>{stageNames[id]}</h2>
-              <label className="stage__minutes">
-                <input
-                  type="number"
-                  min={0}
-                  max={180}
-                  key={stage.minutes}
-                  defaultValue={stage.minutes}
-                  aria-label={`Minutes of ${stageNames[id]}`}
-                  onBlur={(event) => {
-                    const minutes = Math.round(Number(event.currentTarget.value));
-                    if (minutes !== stage.minutes) send({ intent: 'minutes', stage: id, minutes });
-                  }}
-                />{' '}
-                min
-              </label>
-            </div>
-            {stage.parts.map((part) => {
-              const made = built.find((each) => each.part.id === part.id);
-              const fault = broken.find((each) => each.part.id === part.id)?.broken;
-              const name = fault
-                ? makerName(part.maker) || 'Sheet'
-                : made
-                  ? titleOf(made)
-                  : 'the note';
-              const worst = made ? worstReach(made) : 'secure';
-              return (
-                <div key={part.id} className={`part${part.id === openId ? ' part--open' : ''}`}>
-                  {made ? (
-                    <Link
-                      className="part__link"
-                      to={`?part=${part.id}`}
-                      preventScrollReset
-                      aria-current={part.id === openId ? 'true' : undefined}
-                    >
-                      <InteractionIcon
-                        interaction={isExercise(made) ? made.exercise.task.interaction : 'sheet'}
-                      />
-                      <span>
-                        {name}
-                        {isExercise(made) && made.exercise.short !== undefined && (
-                          <span className="d-block reach-tag">not a sheet yet</span>
-                        )}
-                        {worst !== 'secure' && (
-                          <span className="d-block">
-                            <ReachTag reach={worst} />
-                          </span>
-                        )}
-                      </span>
-                    </Link>
-                  ) : fault ? (
-                    <div className="part__note">
-                      <strong>{name}</strong>
-                      <p className="message small mb-0">
-                        {fault} It stays in the lesson as it is; remove it here, or undo what was
-                        changed last.
-                      </p>
-                    </div>
-                  ) : (
-                    <div className="part__note">
-                      <AutoField
-                        label={`Note in ${stageNames[id]}`}
-                        className="inline-edit"
-                        value={part.text}
-                        placeholder="Write what you will say or do"
-                        multiline
-                        payload={(text) => ({ intent: 'note', part: part.id, text })}
-                      />
-                    </div>
-                  )}
-                  <PartMenu part={part} name={name} stage={stage} lesson={lesson} send={send} />
-                </div>
-              );
-            })}
-            <AddPart lesson={lesson.id} stage={stage} title={lesson.title} send={send} />
-          </section>
-        );
-      })}
+      <DragParts
+        stageOf={(part) =>
+          lesson.stages.find(({ parts }) => parts.some((each) => each.id === part))?.id
+        }
+        onDrop={drop}
+      >
+        {stageIds.map((id) => {
+          const stage = lesson.stages.find((each) => each.id === id);
+          if (stage === undefined) return null;
+          return (
+            <section className="stage" key={id} aria-label={stageNames[id]}>
+              <div className="stage__head">
+                <h2>{stageNames[id]}</h2>
+                <label className="stage__minutes">
+                  <input
+                    type="number"
+                    min={0}
+                    max={180}
+                    key={stage.minutes}
+                    defaultValue={stage.minutes}
+                    aria-label={`Minutes of ${stageNames[id]}`}
+                    onBlur={(event) => {
+                      const minutes = Math.round(Number(event.currentTarget.value));
+                      if (minutes !== stage.minutes)
+                        send({ intent: 'minutes', stage: id, minutes });
+                    }}
+                  />{' '}
+                  min
+                </label>
+              </div>
+              {stage.parts.map((part) => {
+                const made = built.find((each) => each.part.id === part.id);
+                const fault = broken.find((each) => each.part.id === part.id)?.broken;
+                const name = fault
+                  ? makerName(part.maker) || 'Sheet'
+                  : made
+                    ? titleOf(made)
+                    : 'the note';
+                const worst = made ? worstReach(made) : 'secure';
+                return (
+                  <DraggedPart
+                    key={part.id}
+                    id={part.id}
+                    className={`part${part.id === openId ? ' part--open' : ''}`}
+                  >
+                    {made ? (
+                      <Link
+                        className="part__link"
+                        to={`?part=${part.id}`}
+                        preventScrollReset
+                        aria-current={part.id === openId ? 'true' : undefined}
+                      >
+                        <InteractionIcon
+                          interaction={isExercise(made) ? made.exercise.task.interaction : 'sheet'}
+                        />
+                        <span>
+                          {name}
+                          {isExercise(made) && made.exercise.short !== undefined && (
+                            <span className="d-block reach-tag">not a sheet yet</span>
+                          )}
+                          {worst !== 'secure' && (
+                            <span className="d-block">
+                              <ReachTag reach={worst} />
+                            </span>
+                          )}
+                        </span>
+                      </Link>
+                    ) : fault ? (
+                      <div className="part__note">
+                        <strong>{name}</strong>
+                        <p className="message small mb-0">
+                          {fault} It stays in the lesson as it is; remove it here, or undo what was
+                          changed last.
+                        </p>
+                      </div>
+                    ) : (
+                      <div className="part__note">
+                        <AutoField
+                          label={`Note in ${stageNames[id]}`}
+                          className="inline-edit"
+                          value={part.text}
+                          placeholder="Write what you will say or do"
+                          multiline
+                          payload={(text) => ({ intent: 'note', part: part.id, text })}
+                        />
+                      </div>
+                    )}
+                    <PartMenu part={part} name={name} stage={stage} lesson={lesson} send={send} />
+                  </DraggedPart>
+                );
+              })}
+              <StageEnd id={id}>
+                <AddPart lesson={lesson.id} stage={stage} title={lesson.title} send={send} />
+              </StageEnd>
+            </section>
+          );
+        })}
+      </DragParts>
     </section>
   );
 }

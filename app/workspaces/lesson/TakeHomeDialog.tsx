@@ -1,15 +1,17 @@
 import { useEffect, useId, useState } from 'react';
 import { Button, Form, Modal } from 'react-bootstrap';
 import type { Lesson } from '~core/records/lesson';
-import { learnerCopy } from '~core/exercises/interactions';
-import { usualBehaviour, type Behaviour } from '~core/practice/behaviour';
+import { learnerCopy, type Task } from '~core/exercises/interactions';
+import { behaviourFrom, usualBehaviour, type Behaviour } from '~core/kernel/behaviour';
 import { phrases } from '~core/practice/phrases';
 import { forLearner } from '~core/practice/for-learner';
 import { printOf } from '~core/practice/slip';
 import type { TakeHome } from '~core/practice/take-home';
 import { spokenOf } from '~core/practice/spoken';
 import { saveTakeHome, sizeOf, takeHomeFile, type SpokenItem } from '~/documents/take-home-file';
+import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-builder';
+import { AddressCode } from './AddressCode';
 import { titleOf, type ExercisePart } from './built-part';
 import { screenTextOf } from './screen-text';
 
@@ -20,10 +22,21 @@ interface Choice {
   readonly marks: boolean;
   readonly returned: boolean;
   readonly names: boolean;
-  readonly tries: number;
+  /** Cards can be heard: each word is a sound in the file. */
+  readonly heard: boolean;
   /** The language of buttons and messages. */
   readonly speaks: string;
 }
+
+/** How an exercise behaves in the file: as it is set, and as a test with nothing marked. */
+function behaviourOf({ part }: ExercisePart, { profile }: PartContext, marks: boolean): Behaviour {
+  const set = behaviourFrom(part.parameters.practice, profile.practice);
+  if (!marks) return { ...set, feedback: 'none' };
+  // What marks itself says so, whatever is set for the screen of the class.
+  return set.feedback === 'none' ? { ...set, feedback: 'check' } : set;
+}
+
+type Spares = Readonly<Record<string, Task | undefined>>;
 
 /** What stands in the file. */
 function homeOf(
@@ -32,12 +45,8 @@ function homeOf(
   context: PartContext,
   choice: Choice,
   made: string,
+  spares: Spares,
 ): Omit<TakeHome, 'pictures'> {
-  const behaviour: Behaviour = {
-    ...usualBehaviour,
-    tries: choice.tries,
-    feedback: choice.marks ? 'check' : 'none',
-  };
   return {
     version: 1,
     title: lesson.title,
@@ -45,7 +54,7 @@ function homeOf(
     lesson: lesson.id,
     made,
     speaks: choice.speaks,
-    behaviour,
+    behaviour: { ...usualBehaviour, feedback: choice.marks ? 'check' : 'none' },
     returned: choice.returned || !choice.marks,
     learners: choice.names ? context.profile.roster.map(({ name }) => name) : [],
     exercises: exercises
@@ -53,19 +62,58 @@ function homeOf(
       .map((open) => ({
         id: open.part.id,
         print: printOf(learnerCopy(open.exercise.task)),
-        exercise: forLearner(open.exercise, choice.marks, screenTextOf(open, context)),
+        behaviour: behaviourOf(open, context, choice.marks),
+        exercise: forLearner(
+          open.exercise,
+          choice.marks,
+          screenTextOf(open, context),
+          spares[open.part.id],
+        ),
       })),
   };
 }
 
-/** What is to be heard in the file: dictations, whether it marks itself or not. */
+/** Items of the same kind for the exercises that ask for them. */
+async function sparesOf(
+  exercises: readonly ExercisePart[],
+  context: PartContext,
+  { parts, marks }: Choice,
+): Promise<Spares> {
+  const asked = exercises.filter(
+    (open) =>
+      marks && parts.includes(open.part.id) && behaviourOf(open, context, marks).again === 'new',
+  );
+  const made = await Promise.all(
+    asked.map(async ({ part }) => [part.id, await engine().spare(part, context)] as const),
+  );
+  return Object.fromEntries(made);
+}
+
+/** The whole file, as it is built in the browser. */
+async function fileOf(
+  lesson: Lesson,
+  exercises: readonly ExercisePart[],
+  context: PartContext,
+  choice: Choice,
+  made: string,
+): Promise<string> {
+  const spares = await sparesOf(exercises, context, choice);
+  return takeHomeFile(
+    homeOf(lesson, exercises, context, choice, made, spares),
+    spokenFor(exercises, choice, context),
+  );
+}
+
+const isCards = (task: Task) => task.interaction === 'match' && task.cards === 'backs';
+
+/** What is to be heard in the file: dictations, whether it marks itself or not, and cards where it is asked for. */
 const spokenFor = (
   exercises: readonly ExercisePart[],
-  { parts }: Choice,
+  { parts, heard }: Choice,
   { profile }: PartContext,
 ): SpokenItem[] =>
   exercises
-    .filter(({ part }) => parts.includes(part.id))
+    .filter(({ part, exercise }) => parts.includes(part.id) && (heard || !isCards(exercise.task)))
     .flatMap(({ part, exercise }) =>
       Object.entries(spokenOf(exercise.task)).map(([item, text]) => ({
         key: `${part.id} ${item}`,
@@ -94,7 +142,7 @@ export function TakeHomeDialog({
     marks: true,
     returned: true,
     names: context.profile.roster.length > 0,
-    tries: usualBehaviour.tries,
+    heard: false,
     speaks: 'en',
   });
   const [page, setPage] = useState<string>();
@@ -105,7 +153,7 @@ export function TakeHomeDialog({
     let stale = false;
     setPage(undefined);
     if (choice.parts.length === 0) return undefined;
-    takeHomeFile(homeOf(lesson, able, context, choice, made), spokenFor(able, choice, context))
+    fileOf(lesson, able, context, choice, made)
       .then((built) => {
         if (!stale) setPage(built);
       })
@@ -159,7 +207,7 @@ export function TakeHomeDialog({
             type="radio"
             name={`${id}-marks`}
             id={`${id}-practice`}
-            label="Practice: the file checks answers, gives hints, and shows the answers after the tries"
+            label="Practice: each exercise plays as it is set under “Try it”, with its hints and answers"
             checked={choice.marks}
             onChange={() => set({ marks: true })}
           />
@@ -171,21 +219,6 @@ export function TakeHomeDialog({
             checked={!choice.marks}
             onChange={() => set({ marks: false, returned: true })}
           />
-          {choice.marks && (
-            <label className="d-flex gap-2 align-items-center mt-2">
-              Tries before the answers can be seen
-              <input
-                type="number"
-                className="form-control form-control-sm w-auto"
-                min={1}
-                max={9}
-                value={choice.tries}
-                onChange={(event) =>
-                  set({ tries: Math.min(9, Math.max(1, Number(event.currentTarget.value) || 1)) })
-                }
-              />
-            </label>
-          )}
         </fieldset>
         <label className="d-flex gap-2 align-items-center mb-3">
           Buttons and messages in
@@ -219,6 +252,16 @@ export function TakeHomeDialog({
             />
           )}
         </fieldset>
+        {able.some(({ exercise }) => isCards(exercise.task)) && (
+          <Form.Check
+            className="mt-3"
+            id={`${id}-heard`}
+            label="Cards can be heard (each word is a sound in the file)"
+            checked={choice.heard}
+            onChange={(event) => set({ heard: event.currentTarget.checked })}
+          />
+        )}
+        <AddressCode home={homeOf(lesson, able, context, choice, made, {})} title={lesson.title} />
         {problem && (
           <p className="message mt-3" role="alert">
             {problem}

@@ -1,38 +1,129 @@
-import { useState } from 'react';
-import type { Exercise } from '~core/exercises/making/exercise';
-import type { TextMaterial } from '~core/texts/reading/text-material';
-import { usualBehaviour } from '~core/practice/behaviour';
+import { useEffect, useState } from 'react';
+import { behaviourFrom, type Behaviour } from '~core/kernel/behaviour';
+import { possessive } from '~core/kernel/possessive';
+import type { Task } from '~core/exercises/interactions';
 import { forLearner } from '~core/practice/for-learner';
-import type { Accent } from '~core/kernel/accent';
-import { useSpeaker } from '~/ui/speak';
 import { begun, Play } from '~/faces/Play';
 import { pictureAddress } from '~/ui/Picture';
+import { useSpeaker } from '~/ui/speak';
+import { engine } from '~/workers/engine.client';
+import type { PartContext } from '~/workers/part-builder';
+import { BehaviourOptions } from './BehaviourOptions';
+import type { ExercisePart, Send } from './built-part';
+import { screenTextOf } from './screen-text';
+
+/** Items of the same kind, made only where another round asks for them. */
+function useSpare({ part }: ExercisePart, context: PartContext, wanted: boolean): Task | undefined {
+  const [spare, setSpare] = useState<Task>();
+  useEffect(() => {
+    if (!wanted) return undefined;
+    let stale = false;
+    void engine()
+      .spare(part, context)
+      .then((task) => {
+        if (!stale) setSpare(task);
+      });
+    return () => {
+      stale = true;
+    };
+  }, [part, context, wanted]);
+  return spare;
+}
+
+/** How this exercise behaves, and whether its class usually has it so. */
+function HowItPlays({
+  open,
+  context,
+  behaviour,
+  send,
+}: {
+  open: ExercisePart;
+  context: PartContext;
+  behaviour: Behaviour;
+  send: Send;
+}) {
+  const { part } = open;
+  const { profile } = context;
+  const own = part.parameters.practice;
+  const differs = JSON.stringify(behaviour) !== JSON.stringify(behaviourFrom(profile.practice));
+  return (
+    <details className="card-paper behaviour-card">
+      <summary>How it plays{own && differs ? ' · set for this exercise' : ''}</summary>
+      <BehaviourOptions
+        behaviour={behaviour}
+        bodyOf={(change) => ({
+          intent: 'parameters',
+          part: part.id,
+          parameters: { practice: { ...own, ...change } },
+          label: `Changed how ${open.exercise.title} plays`,
+        })}
+        send={send}
+      />
+      {own && differs && (
+        <p className="behaviour__usual">
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-dark"
+            onClick={() => send({ intent: 'practise-usually', part: part.id })}
+          >
+            Make it usual for {profile.name}
+          </button>{' '}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-dark"
+            onClick={() =>
+              send({
+                intent: 'parameters',
+                part: part.id,
+                parameters: { practice: null },
+                label: `Took back how ${open.exercise.title} plays`,
+              })
+            }
+          >
+            Back to {possessive(profile.name)} usual way
+          </button>
+        </p>
+      )}
+    </details>
+  );
+}
 
 /** The exercise as a learner meets it on a screen; nothing that is answered here is kept. */
 export function TryIt({
-  exercise,
-  text,
-  accent,
+  open,
+  context,
+  send,
 }: {
-  exercise: Exercise;
-  /** What it is made from. */
-  text: TextMaterial | undefined;
-  readonly accent: Accent;
+  open: ExercisePart;
+  context: PartContext;
+  send: Send;
 }) {
+  const { exercise, part } = open;
   const [progress, setProgress] = useState(begun);
   const { say, problem } = useSpeaker();
-  const learner = forLearner(exercise, true, text);
+  const behaviour = behaviourFrom(part.parameters.practice, context.profile.practice);
+  const spare = useSpare(open, context, behaviour.again === 'new' && behaviour.feedback !== 'none');
+  const learner = forLearner(exercise, true, screenTextOf(open, context), spare);
   const { spoken } = learner;
+  const { accent } = context.profile;
   return (
     <>
+      <HowItPlays open={open} context={context} behaviour={behaviour} send={send} />
       {problem && (
         <p className="message" role="alert">
           {problem}
         </p>
       )}
       <Play
+        // Another behaviour begins anew; what is typed into its fields does not.
+        key={JSON.stringify([
+          exercise.task,
+          behaviour.feedback,
+          behaviour.oneByOne,
+          behaviour.shuffle,
+        ])}
         exercise={learner}
-        behaviour={usualBehaviour}
+        behaviour={behaviour}
         progress={progress}
         onProgress={setProgress}
         picture={(name) => pictureAddress(name, 'colour')}

@@ -10,7 +10,6 @@ import type { Downloadable } from '~/documents/download';
 import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
 import { ItemOnPaper, type ChosenItem } from './ItemOnPaper';
 import { RoomLeft } from './RoomLeft';
-import { screenTextOf } from './screen-text';
 import { TryIt } from './TryIt';
 import { ShortSheet } from './ShortSheet';
 import { DownloadMenu } from './DownloadMenu';
@@ -205,12 +204,7 @@ export function Workbench(props: WorkbenchProps) {
               <BsHouseDoor aria-hidden="true" /> Take it home …
             </Button>
           </div>
-          <TryIt
-            key={JSON.stringify(open.part)}
-            exercise={open.exercise}
-            text={screenTextOf(open, context)}
-            accent={context.profile.accent}
-          />
+          <TryIt key={open.part.id} open={open} context={context} send={send} />
         </div>
       )}
       {!trying && (scope === 'shared' || scope === 'booklet') && count > 0 && (

@@ -1,6 +1,7 @@
 import { useId, useState, type DragEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { textsOfSlipFiles } from '~/documents/slip-files';
+import { CameraCodes } from './CameraCodes';
 import type { Send } from '../lesson/built-part';
 
 /** Where slips come in: dropped, chosen, or pasted. */
@@ -50,6 +51,7 @@ export function HandIn({ send, notes }: { send: Send; notes: readonly string[] |
           />
         </label>
       </div>
+      <CameraCodes onCode={(code) => send({ intent: 'hand-in', texts: [code] })} />
       <form
         onSubmit={(event) => {
           event.preventDefault();

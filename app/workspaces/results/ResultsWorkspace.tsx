@@ -4,16 +4,20 @@ import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { keyedItems } from '~core/exercises/interactions';
 import { findFewest } from './fewest';
+import type { RecordingRecord } from '~core/records/recording-record';
 import type { Lesson, LessonPart } from '~core/records/lesson';
 import { simulatedSlips } from '~core/practice/simulated-class';
 import { nextPractice } from '~core/results/next-practice';
 import type { GivenExercise, LearnerResult, Results } from '~core/results/results-of';
 import { resultsCsv } from '~/documents/results-csv';
+import { OwnPaper } from '~/ui/OwnPaper';
 import { saveText } from '~/ui/save-text';
 import { useSend } from '~/ui/use-send';
 import type { Send } from '../lesson/built-part';
 import { ErrorBars } from './ErrorBars';
+import { ByTarget } from './ByTarget';
 import { HandIn } from './HandIn';
+import { ToRead } from './ToRead';
 
 /** An exercise of the lesson, made, with the part it is made from. */
 export interface MadeExercise extends GivenExercise {
@@ -25,6 +29,7 @@ export interface ResultsWorkspaceProps {
   readonly profile: ClassProfile;
   readonly exercises: readonly MadeExercise[];
   readonly results: Results;
+  readonly recordings: readonly RecordingRecord[];
 }
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
@@ -184,7 +189,14 @@ function Learners({
                     </details>
                   )}
                 </td>
-                <td className="text-end">
+                <td className="results-doors">
+                  <Link
+                    className="btn btn-sm btn-outline-dark text-nowrap"
+                    to={`for?learner=${encodeURIComponent(learner)}`}
+                    aria-label={`A page for ${learner}`}
+                  >
+                    A page to give
+                  </Link>
                   {practice && (
                     <button
                       type="button"
@@ -255,49 +267,9 @@ function Items({ results, exercises }: Pick<ResultsWorkspaceProps, 'results' | '
   });
 }
 
-/** Open answers, one learner after the other, to be read. */
-function ToRead({ results, exercises }: Pick<ResultsWorkspaceProps, 'results' | 'exercises'>) {
-  const open = exercises.flatMap(({ id, title, task }) =>
-    task.interaction === 'write'
-      ? task.items
-          .filter((item) => item.open)
-          .map((item) => ({ exercise: id, title, item: item.id, prompt: item.prompt }))
-      : [],
-  );
-  const shown = open.filter(({ exercise, item }) =>
-    results.learners.some(({ items }) =>
-      items.some((each) => each.exercise === exercise && each.item === item && each.given !== ''),
-    ),
-  );
-  if (shown.length === 0) return null;
-  return (
-    <section className="card-paper" aria-label="To read">
-      <h2 className="h5">To read</h2>
-      {shown.map(({ exercise, item, title, prompt }) => (
-        <div key={`${exercise} ${item}`} className="mb-3">
-          <h3 className="h6">{prompt || title}</h3>
-          <dl className="results-read">
-            {results.learners.map(({ learner, items }) => {
-              const given = items.find(
-                (each) => each.exercise === exercise && each.item === item,
-              )?.given;
-              if (!given) return null;
-              return (
-                <div key={learner}>
-                  <dt>{learner}</dt>
-                  <dd className="learner-text">{given}</dd>
-                </div>
-              );
-            })}
-          </dl>
-        </div>
-      ))}
-    </section>
-  );
-}
-
 /** What has come back of a lesson, what it shows, and what to teach next. */
-export function ResultsWorkspace({ lesson, profile, exercises, results }: ResultsWorkspaceProps) {
+export function ResultsWorkspace(props: ResultsWorkspaceProps) {
+  const { lesson, profile, exercises, results, recordings } = props;
   const { send, message, notes } = useSend();
   const roster = profile.roster.map(({ name }) => name);
   const came = results.learners.length;
@@ -308,9 +280,11 @@ export function ResultsWorkspace({ lesson, profile, exercises, results }: Result
       texts: simulatedSlips(roster, lesson.id, exercises, lesson.title.length + 11),
     });
   return (
-    <div className="page results">
+    <div className="page results prints-itself">
+      <OwnPaper paper={profile.paper} />
       <p className="mb-1">
-        <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link>
+        <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link> ·{' '}
+        <Link to={`/classes/${profile.id}/results`}>{profile.name} over the weeks</Link>
       </p>
       <div className="d-flex flex-wrap gap-3 align-items-center justify-content-between mb-3">
         <h1 className="mb-0">Results</h1>
@@ -363,7 +337,14 @@ export function ResultsWorkspace({ lesson, profile, exercises, results }: Result
                 <h2 className="h5">By learner</h2>
                 <Learners results={results} exercises={exercises} roster={roster} send={send} />
               </section>
-              <ToRead results={results} exercises={exercises} />
+              <ToRead
+                lesson={lesson}
+                results={results}
+                exercises={exercises}
+                recordings={recordings}
+                send={send}
+              />
+              <ByTarget results={results} exercises={exercises} />
               <section className="card-paper" aria-label="By item">
                 <h2 className="h5">By item</h2>
                 <Items results={results} exercises={exercises} />

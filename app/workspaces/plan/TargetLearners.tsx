@@ -1,0 +1,115 @@
+import { useId } from 'react';
+import { BsX } from 'react-icons/bs';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { helpIds, helps, type TargetLearner } from '~core/plan/plan';
+import type { Lesson } from '~core/records/lesson';
+import { newId } from '~/operations/operation';
+import { AutoField } from '~/ui/AutoField';
+import type { Send } from '../lesson/built-part';
+
+/** Learners whom the lesson looks to: what each needs, and what is done for her; her printed copy is made so. */
+export function TargetLearners({
+  lesson,
+  profile,
+  send,
+}: {
+  lesson: Lesson;
+  profile: ClassProfile;
+  send: Send;
+}) {
+  const id = useId();
+  const targets = lesson.plan?.targets ?? [];
+  const bodyOf = (next: readonly TargetLearner[]) => ({
+    intent: 'plan',
+    fields: { targets: next },
+    what: 'whom the lesson looks to',
+  });
+  const set = (next: readonly TargetLearner[]) => send(bodyOf(next));
+  const changed = (target: TargetLearner, fields: Partial<TargetLearner>) =>
+    targets.map((each) => (each.id === target.id ? { ...each, ...fields } : each));
+  return (
+    <section className="card-paper" aria-labelledby={id}>
+      <h2 className="h5" id={id}>
+        Looking to
+      </h2>
+      {targets.length === 0 && (
+        <p className="quiet small">
+          Learners for whom something is done. Their printed copies are made so.
+        </p>
+      )}
+      {targets.map((target) => (
+        <div key={target.id} className="plan-target">
+          <div className="d-flex gap-2">
+            <select
+              className="form-select form-select-sm"
+              aria-label="Learner"
+              value={target.name}
+              onChange={(event) => set(changed(target, { name: event.currentTarget.value }))}
+            >
+              <option value="">choose a learner …</option>
+              {profile.roster.map(({ name }) => (
+                <option key={name}>{name}</option>
+              ))}
+            </select>
+            <button
+              type="button"
+              className="icon-button"
+              aria-label={`No longer look to ${target.name || 'this learner'}`}
+              onClick={() => set(targets.filter((each) => each.id !== target.id))}
+            >
+              <BsX aria-hidden="true" />
+            </button>
+          </div>
+          <AutoField
+            label={`What ${target.name || 'this learner'} needs`}
+            className="form-control form-control-sm my-1"
+            placeholder="What she needs"
+            value={target.need}
+            payload={(need) => bodyOf(changed(target, { need }))}
+          />
+          <div className="plan-helps">
+            {helpIds.map((help) => (
+              <label key={help} className="behaviour__tick">
+                <input
+                  type="checkbox"
+                  className="form-check-input"
+                  checked={target.help.includes(help)}
+                  onChange={(event) =>
+                    set(
+                      changed(target, {
+                        help: event.currentTarget.checked
+                          ? [...target.help, help]
+                          : target.help.filter((each) => each !== help),
+                      }),
+                    )
+                  }
+                />
+                {helps[help].name}
+              </label>
+            ))}
+          </div>
+          <AutoField
+            label={`What else is done for ${target.name || 'this learner'}`}
+            className="form-control form-control-sm"
+            placeholder="What else is done"
+            value={target.also}
+            payload={(also) => bodyOf(changed(target, { also }))}
+          />
+        </div>
+      ))}
+      <button
+        type="button"
+        className="btn btn-sm btn-outline-dark"
+        onClick={() => set([...targets, { id: newId(), name: '', need: '', help: [], also: '' }])}
+      >
+        Look to a learner
+      </button>
+      {targets.some(({ help }) => help.length > 0) && (
+        <p className="quiet small mt-2 mb-0">
+          Print “A copy for each of {profile.roster.length} learners” in the lesson: theirs are made
+          so.
+        </p>
+      )}
+    </section>
+  );
+}
