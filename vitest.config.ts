@@ -18,6 +18,8 @@ export default defineConfig({
     ],
     // No test leaves anything behind, and the word bank is then read once a worker.
     isolate: false,
+    // Both cores: one is left over otherwise, as there is nobody who waits for it.
+    maxWorkers: 2,
     // A property of 1,000 seeds takes seven times as long on a busy machine.
     testTimeout: 600_000,
     hookTimeout: 120_000,

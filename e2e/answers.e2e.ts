@@ -2,21 +2,19 @@
  * Answered on a screen: every interaction by mouse, keys and touch in a file that is opened from
  * disk with the network off; hints, cards, a test.
  */
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { chromium, type Browser, type Locator, type Page } from 'playwright-core';
+import { afterAll, describe, expect, test } from 'vitest';
+import type { Locator, Page } from 'playwright-core';
 import { makeExercise } from '../core/exercises/make-exercise';
 import { interactionOf, keyedItems, learnerCopy, type Task } from '../core/exercises/interactions';
-import { usualBehaviour } from '../core/practice/behaviour';
+import { usualBehaviour } from '../core/kernel/behaviour';
 import { forLearner } from '../core/practice/for-learner';
 import { printOf, readSlip } from '../core/practice/slip';
-import { picturesIn, takeHomePage, type TakeHome } from '../core/practice/take-home';
+import type { TakeHome } from '../core/practice/take-home';
 import { testLexicon, testMeanings } from '../core/testing/test-lexicon';
 import { expectNoViolations } from './axe';
+import { button, closeFiles, faults, homePage, openFile } from './home-file';
 
-const root = new URL('../', import.meta.url);
-const folder = new URL('.tmp/answers/', root);
-const patience = Number(process.env['PATIENCE'] ?? 120_000);
+afterAll(closeFiles);
 
 type Way = 'mouse' | 'keys' | 'touch';
 
@@ -53,67 +51,16 @@ const exercises = makers.map((maker) => {
 
 const taskOf = (id: string): Task => exercises.find((each) => each.id === id)?.task as Task;
 
-/** The file as it is built in the browser, with a stand-in for each picture. */
-function pageOf(more: Partial<TakeHome> = {}, answers = true): string {
-  const home = {
-    version: 1 as const,
-    title: 'Storm log at home',
-    className: 'Kestrels',
-    lesson: 'storm-lesson',
-    made: 'e2e',
-    behaviour: usualBehaviour,
-    returned: true,
-    learners: ['Mina', 'Ivo'],
+/** The file with all of them. */
+const pageOf = (more: Partial<TakeHome> = {}, answers = true): string =>
+  homePage({
     exercises: exercises.map(({ id, made, task }) => ({
       id,
       print: printOf(learnerCopy(task)),
       exercise: forLearner(made, answers),
     })),
     ...more,
-  };
-  const shown = 'data:image/svg+xml,%3Csvg xmlns="http://www.w3.org/2000/svg"/%3E';
-  const pictures = Object.fromEntries(picturesIn(home.exercises).map((name) => [name, shown]));
-  const asset = (name: string) => readFileSync(new URL(`public/player/${name}`, root), 'utf8');
-  return takeHomePage(
-    { ...home, pictures },
-    { script: asset('player.js'), style: asset('player.css') },
-  );
-}
-
-let browser: Browser;
-const faults: string[] = [];
-
-beforeAll(async () => {
-  mkdirSync(folder, { recursive: true });
-  browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
   });
-});
-afterAll(() => browser.close());
-
-/** A browser profile of its own, with no network, that opens a file from disk. */
-async function openFile(name: string, page: string, touch = false): Promise<Page> {
-  const file = new URL(name, folder);
-  writeFileSync(file, page);
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 800 },
-    offline: true,
-    hasTouch: touch,
-    acceptDownloads: true,
-  });
-  context.setDefaultTimeout(patience);
-  const opened = await context.newPage();
-  opened.on('console', (message) => {
-    if (message.type() === 'error') faults.push(message.text());
-  });
-  opened.on('pageerror', (error) => faults.push(error.message));
-  opened.on('request', (request) => {
-    if (!/^(file|data|blob):/.test(request.url())) faults.push(request.url());
-  });
-  await opened.goto(file.href);
-  return opened;
-}
 
 async function press(target: Locator, way: Way): Promise<void> {
   if (way === 'mouse') await target.click();
@@ -129,9 +76,6 @@ async function put(piece: Locator, target: Locator, way: Way): Promise<void> {
   await press(piece, way);
   await press(target.getByRole('button', { name: /^Put here/ }), way);
 }
-
-const button = (page: Page | Locator, name: string) =>
-  page.getByRole('button', { name, exact: true });
 
 /** Everything answered rightly, by what is on the screen. */
 async function answer(page: Page, task: Task, way: Way): Promise<void> {
@@ -335,47 +279,6 @@ test('a wrong answer gets a hint without the answer; after the tries the answers
   expect(await gap.isDisabled()).toBe(true);
   await button(page, 'Begin again').click();
   expect(await gap.inputValue()).toBe('');
-  await page.context().close();
-});
-
-test('cards are turned or typed, come again until they are known, and either side may be first', async () => {
-  const beside = Object.fromEntries(
-    ['rain', 'lake', 'storm'].map((word, at) => [
-      word,
-      { translation: ['la lluvia', 'el lago', 'la tormenta'][at] ?? '' },
-    ]),
-  );
-  const cards = makeExercise(
-    { maker: 'two-sided-cards', words: ['rain', 'lake', 'storm'], parameters: { beside }, seed: 1 },
-    testLexicon(),
-    testMeanings(),
-  );
-  if (cards.task.interaction !== 'match') throw new Error('no cards');
-  const { pairs, rights } = cards.task;
-  const one = { id: 'cards', print: 'x', exercise: forLearner(cards, true) };
-  const page = await openFile('cards.html', pageOf({ exercises: [one], returned: false }));
-  const [first] = pairs;
-  const card = page.locator('.play-card');
-  expect(await card.innerText()).toContain(first?.left.text);
-  await button(page, 'Turn the card').click();
-  await button(page, 'Not yet').click();
-  await page.getByText(/^0 of 3 known. It comes again/).waitFor();
-  for (let known = 1; known < 3; known += 1) {
-    await button(page, 'Turn the card').click();
-    await button(page, 'I knew it').click();
-    await page.getByText(new RegExp(`^${known} of 3 known`)).waitFor();
-  }
-  // The one that was not known is there again: typed this time, wrongly, then rightly.
-  await button(page, 'Type').click();
-  const field = page.getByRole('textbox', { name: 'What stands on the other side' });
-  await field.fill('xyz');
-  await button(page, 'Check the card').click();
-  await page.getByText('You wrote xyz').waitFor();
-  await expectNoViolations(page, 'a card');
-  await button(page, 'Not yet').click();
-  await field.fill(rights.find(({ id }) => id === first?.partner)?.text ?? '');
-  await button(page, 'Check the card').click();
-  await page.getByText('All 3 cards are known.').waitFor();
   await page.context().close();
 });
 

@@ -137,8 +137,8 @@ describe('nothing is lost', () => {
     await page.getByText('Lessons · 0').waitFor();
 
     await readIn(file);
-    await page.getByText('Read in: 15 things added.').waitFor();
-    await page.getByRole('button', { name: 'Long a in the storm log' }).click();
+    await page.getByText('Read in: 21 things added.').waitFor();
+    await page.getByRole('link', { name: 'Long a in the storm log' }).click();
     await page.locator('.paper-stack .paper-page').first().waitFor();
     await empty.close();
   });

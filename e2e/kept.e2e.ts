@@ -40,7 +40,14 @@ describe('what is being typed', () => {
 
   test.each<[string, (page: Page) => Promise<unknown>]>([
     ['by a link', (page) => page.getByRole('link', { name: 'Texts', exact: true }).click()],
-    ['by going back', (page) => page.goBack()],
+    [
+      'by going back',
+      async (page) => {
+        await page.goBack();
+        // The address changes before the page does: a step from it would be taken back.
+        await page.getByRole('heading', { name: 'Classes', exact: true }).waitFor();
+      },
+    ],
     ['to another address', (page) => page.goto(new URL('/shelf', page.url()).href)],
   ])('is kept when the page is left %s', async (_, leave) => {
     const desk = await Desk.withDemo('/classes');
@@ -52,6 +59,8 @@ describe('what is being typed', () => {
     await desk.go('/words');
     await expect.poll(() => note(page).inputValue(), soon).toBe('Gusts');
     await expect.poll(() => kept(page), soon).toContain('Gusts');
+    // What was saved as the page was left reached its own screen, and no other.
+    await page.getByRole('heading', { name: 'Words for Kestrels' }).waitFor({ state: 'attached' });
     await desk.close();
   });
 

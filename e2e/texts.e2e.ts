@@ -224,3 +224,31 @@ test('files come in with what was left out named; what cannot be read is refused
   await page.locator('.shown-text__heading', { hasText: 'The flood' }).waitFor();
   await desk.close();
 });
+
+test('a text is heard part by part, and saved as sound, times and script', async () => {
+  const desk = await Desk.withDemo('/texts/fernhill-station?view=listen');
+  const { page } = desk;
+  await page.getByLabel('In', { exact: true }).selectOption('paragraph');
+  const parts = page.locator('.listen-parts li');
+  await expect.poll(() => parts.count()).toBeLessThan(12);
+  await page.getByLabel('Said', { exact: true }).selectOption('2');
+  await page.getByLabel('Silence after each').selectOption('3');
+  await page.getByRole('checkbox', { name: 'Words are shown' }).uncheck();
+  await page.getByText('Part 2', { exact: true }).waitFor();
+  await expectNoViolations(page, 'a text as it is heard');
+  const saved = async (name: string) => {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name }).click(),
+    ]);
+    return readFileSync(await download.path(), 'utf8');
+  };
+  const count = await parts.count();
+  expect((await saved('Times (WebVTT)')).match(/-->/g)).toHaveLength(count * 2);
+  const ssml = await saved('Script (SSML)');
+  expect(ssml.match(/<break time="3s"\/>/g)).toHaveLength(count * 2);
+  await page.getByRole('button', { name: 'Play part 2', exact: true }).click();
+  await page.locator('.listen-parts [aria-current=step]').waitFor();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await desk.close();
+});

@@ -3,7 +3,7 @@ import { readFileSync, mkdirSync, writeFileSync } from 'node:fs';
 import { chromium, type Browser } from 'playwright-core';
 import { makeExercise } from '../core/exercises/make-exercise';
 import { learnerCopy } from '../core/exercises/interactions';
-import { usualBehaviour } from '../core/practice/behaviour';
+import { usualBehaviour } from '../core/kernel/behaviour';
 import { forLearner } from '../core/practice/for-learner';
 import { printOf } from '../core/practice/slip';
 import { picturesIn, takeHomePage } from '../core/practice/take-home';

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createInterface } from 'node:readline';
 import { gunzipSync, strFromU8 } from 'fflate';
 import * as core from '../core/index';
+import { languagePacks } from '../core/languages/registry/packs';
 import type { AccentPack, LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
 
 const [name, argument] = process.argv.slice(2);
@@ -31,6 +32,11 @@ function call(json: string): string {
   }
 }
 
+// The words of languages that have many are fetched only where they are asked for.
+async function loadPacks(json: string): Promise<void> {
+  for (const { tag, load } of languagePacks) if (json.includes(`"${tag}"`)) await load?.();
+}
+
 if (found === undefined) {
   fail(
     `${name === undefined ? 'Name a function' : `There is no function ${name}`}. Functions: ${callable
@@ -55,11 +61,14 @@ core.useLexicon('british', () => ({
 }));
 
 if (argument !== undefined) {
+  await loadPacks(argument);
   const answer = call(argument);
   process.stdout.write(`${answer}\n`);
   if (answer.startsWith('{"error":')) process.exitCode = 1;
 } else {
   for await (const line of createInterface({ input: process.stdin })) {
-    if (line.trim() !== '') process.stdout.write(`${call(line)}\n`);
+    if (line.trim() === '') continue;
+    await loadPacks(line);
+    process.stdout.write(`${call(line)}\n`);
   }
 }

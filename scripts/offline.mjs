@@ -32,6 +32,7 @@ async function writeShell() {
       `script-src 'self' ${hashes.join(' ')}`,
       "style-src 'self' 'unsafe-inline'",
       "img-src 'self' data: blob:",
+      "media-src 'self' data: blob:",
       "object-src 'none'",
       "base-uri 'none'",
     ].join('; ');

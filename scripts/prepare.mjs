@@ -2,6 +2,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { writeRegistry } from './make-registry.mjs';
+import { writeLanguageWords } from './make-language-words.mjs';
 import { writeSentenceSets } from './make-sentence-sets.mjs';
 import { bin, root, run } from './run.mjs';
 
@@ -46,6 +47,7 @@ function playerInputs() {
     ...screens,
     'app/styles/_play.scss',
     'scripts/build-player.mjs',
+    'scripts/make-play-page.ts',
     'package-lock.json',
     ...makerInputs(),
   ].sort();
@@ -65,16 +67,21 @@ function make(product, stampName, files, work) {
   writeFileSync(stampFile, wanted);
 }
 
+/** The script and style of the player, and the page that has both in it. */
+function writePlayer(node, tsx) {
+  run(node, ['scripts/build-player.mjs'], { stdio: ['ignore', 'ignore', 'inherit'] });
+  run(node, [tsx, 'scripts/make-play-page.ts']);
+}
+
 export function prepare() {
   writeRegistry();
   writeSentenceSets();
+  writeLanguageWords();
   const [node, tsx] = bin('tsx/dist/cli.mjs');
   make(`${root}core/exercises/catalogue.json`, 'catalogue', makerInputs().sort(), () =>
     run(node, [tsx, 'scripts/make-catalogue.ts']),
   );
-  make(`${root}public/player/player.js`, 'player', playerInputs(), () =>
-    run(node, ['scripts/build-player.mjs'], { stdio: ['ignore', 'ignore', 'inherit'] }),
-  );
+  make(`${root}public/player/player.js`, 'player', playerInputs(), () => writePlayer(node, tsx));
   make(`${packs}/syllables.pack`, 'lexicon', inputs(), () => {
     console.error('Packing the word bank (about a minute) …');
     for (const script of [

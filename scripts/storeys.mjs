@@ -36,7 +36,7 @@ export const storeys = [
   ['classes', 'paper'],
   ['reach', 'search', 'rule-cards'],
   ['texts/analysis', 'texts/devices', 'texts/fit', 'texts/marks', 'texts', 'texts/reading'],
-  ['lists'],
+  ['lists', 'listening'],
   [
     'exercises/interactions/kit',
     'exercises/interactions/*',
@@ -47,6 +47,7 @@ export const storeys = [
   ],
   ['practice'],
   ['results'],
+  ['standards', 'plan', 'board'],
   ['sheets/reading', 'sheets/blocks', 'sheets', 'documents'],
   ['records', 'records/exchange'],
   ['lessons', 'demo'],

@@ -82,6 +82,6 @@ describe('who may ask', () => {
         'x-frame-options': 'DENY',
       });
     }
-    expect((await ask('localhost')).headers['permissions-policy']).toMatch(/camera=\(\)/);
+    expect((await ask('localhost')).headers['permissions-policy']).toMatch(/camera=\(self\)/);
   });
 });

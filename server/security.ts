@@ -9,6 +9,7 @@ export function contentSecurityPolicy(nonce: string): string {
     `script-src 'self' 'nonce-${nonce}'`,
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data: blob:",
+    "media-src 'self' data: blob:",
     "font-src 'self'",
     "connect-src 'self'",
     "worker-src 'self'",
