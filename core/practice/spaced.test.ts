@@ -32,6 +32,14 @@ describe('when a card is seen again', () => {
     expect(gaps[4]).toBeGreaterThan(60);
   });
 
+  test('a clock that was set back since the last time counts as no time passed', () => {
+    const known = reviewCard(undefined, 'good', start);
+    const again = reviewCard(known, 'good', start - 300 * DAY);
+    expect(again).toMatchObject({ reps: 2, last: start - 300 * DAY });
+    expect(again.stability).toBeGreaterThanOrEqual(known.stability);
+    expect(again.due).toBeGreaterThan(start - 300 * DAY);
+  });
+
   test('a card that was forgotten comes soon, and is harder from then on', () => {
     const gaps = days(['good', 'good', 'good', 'again', 'good']);
     expect(gaps[3]).toBeLessThan(gaps[2] ?? 0);

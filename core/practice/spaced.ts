@@ -42,7 +42,8 @@ function asCard(state: CardState | undefined, now: Date): Card {
     lapses: state.lapses,
     state: state.state,
     learning_steps: state.steps,
-    last_review: new Date(state.last * MINUTE),
+    // A device's clock may have been set back since: then no time has passed, none less than none.
+    last_review: new Date(Math.min(state.last * MINUTE, now.getTime())),
   };
 }
 
