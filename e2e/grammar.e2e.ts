@@ -85,6 +85,16 @@ test('an answer is checked while it is written', async () => {
   await answer.fill('The bus is late because the road is icy.');
   await page.getByText('Everything that was asked for is there.').waitFor();
   await expectNoViolations(page, 'an answer tried');
+  // On the screen, as the learner meets it, the same is found while she writes.
+  await page.getByRole('button', { name: 'Try it', exact: true }).click();
+  const line = page.locator('.play textarea').first();
+  await line.fill('Because the road is clear.');
+  await page
+    .locator('.play-checks')
+    .getByText(/finish the thought/)
+    .waitFor();
+  await line.fill('The bus is late because the road is icy.');
+  await page.locator('.play-checks__done').waitFor();
   await desk.close();
 });
 

@@ -26,12 +26,12 @@ function opened(name: string, exercise: Exercise, behaviour: Partial<Behaviour> 
 const made = (maker: string, parameters = {}, given = words) =>
   makeExercise({ maker, words: given, parameters, seed: 1 }, testLexicon(), testMeanings());
 
-function cardsOfWeather() {
+function cardsOfWeather(parameters = {}) {
   const translations = ['la lluvia', 'el lago', 'la tormenta', 'la nube'];
   const beside = Object.fromEntries(
     words.map((word, at) => [word, { translation: translations[at] ?? '' }]),
   );
-  const cards = made('two-sided-cards', { beside });
+  const cards = made('two-sided-cards', { beside, ...parameters });
   if (cards.task.interaction !== 'match') throw new Error('no cards');
   const { pairs, rights } = cards.task;
   const backs = new Map(
@@ -125,6 +125,23 @@ test('cards are typed, chosen, found in pairs and tested, and either side may be
   await fields.first().fill('wrong');
   await button(page, 'I am done').click();
   await page.getByText('0 of 4 right.').waitFor();
+  await page.context().close();
+});
+
+test('a side in another language is marked as such, and its own letters are offered', async () => {
+  const { cards, backs } = cardsOfWeather({ front: 'en', back: 'es' });
+  const page = await opened('cards-languages', cards);
+  await button(page, 'Type').click();
+  expect(await page.locator('.play-card > span').first().getAttribute('lang')).toBe('en');
+  await button(page, 'ñ').waitFor();
+  const field = page.getByLabel('What stands on the other side');
+  const answer = backs.get(await front(page)) ?? '';
+  await field.fill(answer.slice(0, -1));
+  await button(page, 'ñ').click();
+  expect(await field.inputValue()).toBe(`${answer.slice(0, -1)}ñ`);
+  await button(page, 'Check').click();
+  expect(await page.locator('.play-card [lang="es"]').innerText()).toBe(answer);
+  await expectNoViolations(page, 'cards in two languages');
   await page.context().close();
 });
 

@@ -121,8 +121,25 @@ function ask(order: object, signal: AbortSignal): Promise<Uint8Array> {
   });
 }
 
+/** Of languages that a card may be in and that have no pack: as eSpeak NG names them. */
+const voices: Readonly<Record<string, string>> = {
+  ar: 'ar',
+  de: 'de',
+  el: 'el',
+  fa: 'fa',
+  hi: 'hi',
+  it: 'it',
+  nl: 'nl',
+  pl: 'pl',
+  ro: 'ro',
+  tr: 'tr',
+  uk: 'uk',
+  vi: 'vi',
+  zh: 'cmn',
+};
+
 function voiceOf(utterance: Utterance): string {
-  const { tag, voice } = packOf('sound' in utterance ? 'en' : utterance.language);
+  const { tag, voice = voices[tag] } = packOf('sound' in utterance ? 'en' : utterance.language);
   if (voice === undefined) throw new SpeechError(`There is no voice for the language ${tag}.`);
   return typeof voice === 'string' ? voice : voice[utterance.accent];
 }

@@ -16,6 +16,7 @@ import { interactionOf, keyedItems, type Task } from '~core/exercises/interactio
 import { Clock } from './Clock';
 import { Face, type AnyResponse } from './Face';
 import { ItemHelpContext, type ItemHelp } from './kit/item-help';
+import type { ReadWriting } from './kit/face-props';
 import { usePhrases } from './kit/use-phrases';
 import { PlayFoot } from './PlayFoot';
 import { begun, hasMarks, standingOf, type Progress } from './progress';
@@ -31,6 +32,7 @@ export interface PlayProps {
   readonly picture: (name: string) => string;
   /** Says what is read out for an item; not there where nothing can be heard. */
   readonly hear?: ((item: string) => void) | undefined;
+  readonly readWriting?: ReadWriting | undefined;
   /** What is said is recorded, to be handed in. */
   readonly records?: boolean;
   /** The order of shuffled items: another for every learner. */
@@ -114,6 +116,7 @@ export function Play(props: PlayProps) {
     onProgress,
     picture,
     hear,
+    readWriting,
     seed = 1,
     records = false,
   } = props;
@@ -202,6 +205,7 @@ export function Play(props: PlayProps) {
             locked={locked}
             picture={picture}
             hear={behaviour.sound ? hear : undefined}
+            readWriting={readWriting}
             signs={signsOf(language)}
             recordings={progress.recordings}
             onRecording={

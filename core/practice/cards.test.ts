@@ -1,6 +1,9 @@
 import { describe, expect, test } from 'vitest';
+import { makeExercise } from '../exercises/make-exercise';
 import type { MatchTask } from '../exercises/interactions/match/task';
 import { Random } from '../kernel/random';
+import { testLexicon } from '../testing/test-lexicon';
+import { spokenOf } from './spoken';
 import { answersOf, cardsOf, choicesFor, isTyped, PAIRS_AT_ONCE, tilesOf } from './cards';
 
 const pairs: readonly (readonly [string, string])[] = [
@@ -25,6 +28,44 @@ const task: MatchTask = {
   })),
   rights: pairs.map(([, back], at) => ({ id: `r${at}`, text: back })),
 };
+
+describe('sides in languages of their own', () => {
+  const across = makeExercise(
+    {
+      maker: 'two-sided-cards',
+      words: ['rain', 'lake', 'storm'],
+      parameters: {
+        front: 'en',
+        back: 'es',
+        beside: {
+          rain: { translation: 'la lluvia' },
+          lake: { translation: 'el lago' },
+          storm: { translation: 'la tormenta' },
+        },
+      },
+      seed: 4,
+    },
+    testLexicon(),
+  ).task as MatchTask;
+
+  test('each side says its language', () => {
+    for (const { front, back } of cardsOf(across)) {
+      expect([front.language, back.language]).toEqual(['en', 'es']);
+    }
+  });
+
+  test('both sides are heard, each in its own', () => {
+    const spoken = Object.values(spokenOf(across));
+    expect(spoken).toContainEqual({ text: 'rain', language: 'en' });
+    expect(spoken).toContainEqual({ text: 'la lluvia', language: 'es' });
+    expect(spoken).toHaveLength(6);
+  });
+
+  test('nothing is said of languages where none were chosen', () => {
+    expect(cardsOf(task)[0]?.front).not.toHaveProperty('language');
+    expect(Object.keys(spokenOf(task))).toEqual(pairs.map((_, at) => `${at}`));
+  });
+});
 
 describe('cards', () => {
   test('either side can be the one that is asked', () => {

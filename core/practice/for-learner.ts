@@ -1,6 +1,6 @@
 /** An exercise as a learner gets it who answers on a screen: no answer, key, reason or setting in it. */
 import { learnerCopy, type Task } from '../exercises/interactions';
-import { spokenOf } from './spoken';
+import { spokenOf, type SpokenText } from './spoken';
 import type { TextMaterial } from '../texts/reading/text-material';
 import type { Exercise } from '../exercises/making/exercise';
 
@@ -11,7 +11,7 @@ export interface LearnerExercise {
   readonly language: string;
   readonly task: Task;
   /** What is read out for an item, by its id; only where it marks itself. */
-  readonly spoken?: Readonly<Record<string, string>>;
+  readonly spoken?: Readonly<Record<string, SpokenText>>;
   /** The same made with another seed: items for another round; only where it marks itself. */
   readonly spare?: Task;
   /** What is read before the items. */

@@ -1,7 +1,14 @@
 /** What every screen face is given. */
 import type { Spoken } from '~core/practice/recording';
 import type { CardProgress } from '../progress';
+import type { SentenceCheck } from '~core/languages/shared/sentence-check';
 import type { Verdict } from '~core/exercises/interactions/kit/verdict';
+
+/** What a written text still lacks, and what was found in it, each as a sentence. */
+export type ReadWriting = (
+  text: string,
+  check: SentenceCheck,
+) => Promise<{ readonly missing: readonly string[]; readonly found: readonly string[] }>;
 
 export interface FaceProps<Task, Response> {
   /** Whole, or as a learner gets it without answers. */
@@ -16,6 +23,8 @@ export interface FaceProps<Task, Response> {
   readonly picture: (name: string) => string;
   /** Says what is read out for an item; not there where nothing can be heard. */
   readonly hear?: ((item: string) => void) | undefined;
+  /** Reads what is written for all that was asked for; not there where grammar is not at hand. */
+  readonly readWriting?: ReadWriting | undefined;
   /** Signs that the keyboard may not have. */
   readonly signs: readonly string[];
   /** What was said, by the ids of the items. */

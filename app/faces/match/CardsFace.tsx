@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { BsArrowRepeat } from 'react-icons/bs';
 import type { MatchResponse, MatchTask } from '~core/exercises/interactions/match/task';
+import { signsOf } from '~core/practice/behaviour';
 import { cardsOf, type AskedCard } from '~core/practice/cards';
 import { withNumbers, type Phrases } from '~core/practice/phrases';
 import { dueCards, reviewCard } from '~core/practice/spaced';
@@ -84,6 +85,12 @@ export function CardsFace(props: Props) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [all, some, turn],
   );
+  // What is spelt is the word, whichever side it stands on.
+  const typed =
+    way === 'spell'
+      ? task.pairs[0]?.left.language
+      : all.find(({ back }) => back.language)?.back.language;
+  const signs = typed === undefined ? props.signs : signsOf(typed);
   const able = waysFor(all, hear !== undefined);
   const anew = () => {
     setEnded(false);
@@ -188,6 +195,7 @@ export function CardsFace(props: Props) {
           best={kept?.best}
           onBest={(seconds) => keep({ best: Math.min(seconds, kept?.best ?? seconds) })}
           hard={hard}
+          signs={signs}
           onHard={(id) =>
             keep({ hard: hard.includes(id) ? hard.filter((each) => each !== id) : [...hard, id] })
           }

@@ -2,16 +2,19 @@ import { useState } from 'react';
 import { isTyped } from '~core/practice/cards';
 import { withNumbers } from '~core/practice/phrases';
 import { usePhrases } from '../kit/use-phrases';
+import { useSigns } from '../kit/SignsBar';
 import { Side, type WayProps } from './card-kit';
 
 /** All cards at once, each typed, and marked together at the end. */
-export function TestCards({ deck, picture, onRecall }: WayProps) {
+export function TestCards({ deck, picture, onRecall, signs }: WayProps) {
   const says = usePhrases();
   const [written, setWritten] = useState<Readonly<Record<string, string>>>({});
   const [marked, setMarked] = useState(false);
+  const { bar, onFocus } = useSigns(signs);
   const right = deck.filter(({ id, back }) => isTyped(written[id] ?? '', back));
   return (
     <form
+      onFocus={onFocus}
       onSubmit={(event) => {
         event.preventDefault();
         onRecall(
@@ -22,6 +25,7 @@ export function TestCards({ deck, picture, onRecall }: WayProps) {
         setMarked(true);
       }}
     >
+      {bar}
       <ol className="play-test">
         {deck.map(({ id, front, back }, index) => (
           <li key={id}>

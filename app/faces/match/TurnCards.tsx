@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { BsStar, BsStarFill, BsVolumeUp } from 'react-icons/bs';
 import { usePhrases } from '../kit/use-phrases';
-import { Side, type WayProps } from './card-kit';
+import { HearSide, Side, type WayProps } from './card-kit';
 import { useQueue } from './use-queue';
 
 /** The front is seen, the back is said, the card is turned, and the learner says whether she knew it. */
@@ -30,6 +30,7 @@ export function TurnCards(props: WayProps) {
           <>
             <hr />
             <Side side={card.back} picture={picture} />
+            <HearSide side={card.back} hear={hear} />
           </>
         )}
       </div>

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { BsCheckLg, BsVolumeUp } from 'react-icons/bs';
 import { isTyped } from '~core/practice/cards';
 import { usePhrases } from '../kit/use-phrases';
+import { useSigns } from '../kit/SignsBar';
 import { Side, type WayProps } from './card-kit';
 import { useQueue } from './use-queue';
 
@@ -10,6 +11,7 @@ export function TypeCards({ heard = false, ...props }: WayProps & { readonly hea
   const { deck, picture, hear, onRecall, onEnd } = props;
   const says = usePhrases();
   const { card, left, late, next } = useQueue(deck);
+  const { bar, onFocus } = useSigns(props.signs);
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState('');
   const [said, setSaid] = useState('');
@@ -57,8 +59,10 @@ export function TypeCards({ heard = false, ...props }: WayProps & { readonly hea
           </>
         )}
       </div>
+      {bar}
       <form
         className="play__foot"
+        onFocus={onFocus}
         onSubmit={(event) => {
           event.preventDefault();
           if (!seen) check();

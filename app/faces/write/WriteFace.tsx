@@ -1,29 +1,14 @@
 import { Fragment, useState } from 'react';
 import { BsVolumeUp } from 'react-icons/bs';
 import { CELL_BREAK } from '~core/exercises/interactions/write';
-import { checkSentence } from '~core/languages/shared/sentence-check';
 import type { WriteItem, WriteResponse, WriteTask } from '~core/exercises/interactions/write/task';
-import type { FaceProps } from '../kit/face-props';
+import type { FaceProps, ReadWriting } from '../kit/face-props';
 import { useItemHelp } from '../kit/item-help';
 import { ItemRow, Passage } from '../kit/ItemRow';
 import { usePhrases } from '../kit/use-phrases';
 import { useSigns } from '../kit/SignsBar';
+import { LiveCheck } from './LiveCheck';
 import { TracePad } from './TracePad';
-
-/** What a written text still needs, as it grows. */
-function LiveCheck({ item, written }: { item: WriteItem; written: string }) {
-  if (item.checks === undefined || written.trim() === '') return null;
-  const missing = checkSentence(written, item.checks);
-  return (
-    <ul className="play-checks" aria-live="polite">
-      {missing.length === 0 ? (
-        <li className="play-checks__done">Everything that was asked for is there.</li>
-      ) : (
-        missing.map((text) => <li key={text}>{text}</li>)
-      )}
-    </ul>
-  );
-}
 
 interface FieldProps {
   readonly item: WriteItem;
@@ -31,9 +16,10 @@ interface FieldProps {
   readonly written: string;
   readonly locked: boolean;
   readonly onWritten: (written: string) => void;
+  readonly read: ReadWriting | undefined;
 }
 
-function Field({ item, number, written, locked, onWritten }: FieldProps) {
+function Field({ item, number, written, locked, onWritten, read }: FieldProps) {
   // A sentence is seen whole while it is written, also on a phone.
   const sentence = item.prompt.length > 24 || item.answer.length > 24;
   const long = item.open === true || item.checks !== undefined || sentence;
@@ -54,7 +40,7 @@ function Field({ item, number, written, locked, onWritten }: FieldProps) {
         rows={item.open || item.checks ? 4 : 2}
         onChange={(event) => onWritten(event.currentTarget.value)}
       />
-      <LiveCheck item={item} written={written} />
+      {item.checks && <LiveCheck check={item.checks} written={written} read={read} />}
     </>
   ) : (
     <input {...common} onChange={(event) => onWritten(event.currentTarget.value)} />
@@ -134,6 +120,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
     written: response[item.id] ?? '',
     locked,
     onWritten: set(item),
+    read: props.readWriting,
   });
   return (
     <div onFocus={onFocus}>

@@ -115,10 +115,10 @@ const spokenFor = (
   exercises
     .filter(({ part, exercise }) => parts.includes(part.id) && (heard || !isCards(exercise.task)))
     .flatMap(({ part, exercise }) =>
-      Object.entries(spokenOf(exercise.task)).map(([item, text]) => ({
+      Object.entries(spokenOf(exercise.task)).map(([item, { text, language }]) => ({
         key: `${part.id} ${item}`,
         text,
-        language: exercise.language,
+        language: language ?? exercise.language,
         accent: profile.accent,
       })),
     );

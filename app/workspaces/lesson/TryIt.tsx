@@ -1,8 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { behaviourFrom, type Behaviour } from '~core/kernel/behaviour';
 import { possessive } from '~core/kernel/possessive';
 import type { Task } from '~core/exercises/interactions';
 import { forLearner } from '~core/practice/for-learner';
+import { speaks } from '~core/languages/registry/registry';
+import type { ReadWriting } from '~/faces/kit/face-props';
 import { begun, Play } from '~/faces/Play';
 import { pictureAddress } from '~/ui/Picture';
 import { useSpeaker } from '~/ui/speak';
@@ -105,6 +107,14 @@ export function TryIt({
   const spare = useSpare(open, context, behaviour.again === 'new' && behaviour.feedback !== 'none');
   const learner = forLearner(exercise, true, screenTextOf(open, context), spare);
   const { spoken } = learner;
+  const { profile } = context;
+  const readWriting = useCallback<ReadWriting>(
+    async (text, check) => {
+      const { missing, requirements } = await engine().checkWriting(text, check, profile);
+      return { missing, found: requirements.filter(({ met }) => met).map(({ says }) => says) };
+    },
+    [profile],
+  );
   const { accent } = context.profile;
   return (
     <>
@@ -127,9 +137,10 @@ export function TryIt({
         progress={progress}
         onProgress={setProgress}
         picture={(name) => pictureAddress(name, 'colour')}
+        readWriting={speaks(exercise.language, 'tagging') ? readWriting : undefined}
         hear={
           spoken &&
-          ((item) => say({ text: spoken[item] ?? '', language: exercise.language, accent }))
+          ((item) => say({ text: '', language: exercise.language, ...spoken[item], accent }))
         }
       />
     </>

@@ -1,9 +1,10 @@
 /** The common shape of every matching of words and partners: joined, turned over, or back to back. */
+import { namesOfLanguages } from '../../kernel/language-name';
 import { joinList } from '../../kernel/join-list';
 import type { MatchTask } from '../interactions/match/task';
 import type { Maker } from './maker';
 import type { MakerGroup } from './maker-group';
-import { choice, given, read } from './parameters';
+import { choice, given, openChoice, read } from './parameters';
 import { partnerKinds, partnerNames, partnerOf, type PartnerKind } from './partners';
 import { matchTask } from './match-task';
 
@@ -21,6 +22,8 @@ export interface MatchMakerSettings extends Pick<
   readonly instruction: string;
 }
 
+const languageOf = (language: string | undefined) => (language === undefined ? {} : { language });
+
 export function matchMaker(settings: MatchMakerSettings): Maker {
   const { partner: standard, cards, most, title, instruction, ...rest } = settings;
   const declared = {
@@ -37,6 +40,8 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
       ],
       'long',
     ),
+    front: openChoice('The front is in', 'the class’s language', namesOfLanguages),
+    back: openChoice('The back is in', 'the class’s language', namesOfLanguages),
     card: choice(
       'Size of the cards',
       [
@@ -55,7 +60,7 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
       cards === undefined
         ? { partner: given<PartnerKind>('text') }
         : cards === 'pairs'
-          ? { partner: declared.partner }
+          ? { partner: declared.partner, front: declared.front, back: declared.back }
           : declared,
     interaction: 'match',
     fewestWords: 3,
@@ -65,7 +70,7 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
     workedByDefault: cards === undefined,
     make(input) {
       const { words, parameters, random } = input;
-      const { partner: kind, duplex, card } = read(declared, parameters);
+      const { partner: kind, duplex, card, front, back } = read(declared, parameters);
       const taken = new Set<string>();
       const notes: { word?: string; text: string }[] = [];
       const used = words.flatMap((word) => {
@@ -96,7 +101,8 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
           chosen.map(({ word, partner: { text, picture, reason } }) => ({
             word,
             left: word,
-            right: { text, ...(picture === undefined ? {} : { picture }) },
+            ...languageOf(front),
+            right: { text, ...(picture === undefined ? languageOf(back) : { picture }) },
             reason,
           })),
           random,

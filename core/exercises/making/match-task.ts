@@ -6,6 +6,8 @@ import { numbered } from './usable-words';
 export interface GivenPair {
   readonly word: string;
   readonly left: string;
+  /** Of the left side, where it is not that of the exercise. */
+  readonly language?: string;
   readonly right: Omit<MatchSide, 'id'>;
   readonly reason: string;
 }
@@ -24,7 +26,11 @@ export function matchTask(
     pairs: numbered(
       pairs.map((pair, index) => ({
         word: pair.word,
-        left: { id: `left-${index + 1}`, text: pair.left },
+        left: {
+          id: `left-${index + 1}`,
+          text: pair.left,
+          ...(pair.language === undefined ? {} : { language: pair.language }),
+        },
         partner: shown.find((side) => side.pair === pair)?.id ?? '',
         reason: pair.reason,
       })),

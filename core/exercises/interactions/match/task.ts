@@ -4,6 +4,8 @@ export interface MatchSide {
   readonly text: string;
   /** Name of a shipped picture that stands instead of the text. */
   readonly picture?: string;
+  /** Its tag (BCP 47) where it is not in the language of the exercise. */
+  readonly language?: string;
 }
 
 export interface MatchPair {
