@@ -177,10 +177,12 @@ async function answer(page: Page, task: Task, way: Way): Promise<void> {
             if (pad === null) throw new Error('no pad');
             await box.scrollIntoViewIfNeeded();
             const at = (await box.locator('svg').first().boundingBox()) ?? pad;
-            await page.mouse.move(at.x + 20, at.y + 20);
+            await page.mouse.move(at.x + at.width - 20, at.y + at.height - 8);
             await page.mouse.down();
-            await page.mouse.move(at.x + 80, at.y + 40, { steps: 5 });
+            await page.mouse.move(at.x + at.width - 80, at.y + at.height - 20, { steps: 5 });
             await page.mouse.up();
+            // A stroke that began nowhere near a letter's start is told where to begin.
+            await box.getByText('Begin at the dot.').waitFor();
           }
           continue;
         }

@@ -64,6 +64,9 @@ export interface Phrases {
   readonly allKnown: string;
   readonly throughAgain: string;
   readonly otherSideIs: string;
+  /** Of a letter that is traced: where it begins; and that its strokes have an order. */
+  readonly beginHere: string;
+  readonly strokeOrder: string;
   /** A card that is hard to remember. */
   readonly hard: string;
   readonly onlyHard: string;

@@ -62,6 +62,8 @@ const en: Phrases = {
   allKnown: 'All cards are known.',
   throughAgain: 'Go through them again',
   otherSideIs: 'What stands on the other side',
+  beginHere: 'Begin at the dot.',
+  strokeOrder: 'The other stroke comes first.',
   hard: 'Hard',
   onlyHard: 'Only the hard ones',
   best: 'Best time: {n} s',

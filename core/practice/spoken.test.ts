@@ -37,7 +37,8 @@ test('each item of a dictation has what is read out for it, and nothing else has
   if (task.interaction !== 'write') throw new Error('no dictation');
   const spoken = spokenOf(task);
   expect(Object.keys(spoken)).toEqual(task.items.map(({ id }) => id));
-  for (const { id, word } of task.items) expect(spoken[id]?.text).toMatch(new RegExp(`^${word}\\.`));
+  for (const { id, word } of task.items)
+    expect(spoken[id]?.text).toMatch(new RegExp(`^${word}\\.`));
   expect(spokenOf(of('missing-grapheme'))).toEqual({});
 });
 

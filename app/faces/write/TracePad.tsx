@@ -1,5 +1,7 @@
 import { getStroke } from 'perfect-freehand';
-import { useRef, useState, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import { followStrokes, type DrawnStroke, type LetterBox } from '~core/practice/follow-strokes';
+import { usePhrases } from '../kit/use-phrases';
 
 type Point = readonly [number, number, number];
 
@@ -11,19 +13,55 @@ function outline(points: readonly Point[]): string {
   return `M${first.join(' ')}${rest.map((point) => `L${point.join(' ')}`).join('')}Z`;
 }
 
+const BASELINE = 105;
+const MIDDLE = 55;
+
+/** Where the letters of the model stand, once they are drawn. */
+function boxesOf(model: SVGTextElement | null, text: string): LetterBox[] {
+  if (model === null) return [];
+  return [...text].flatMap((letter, index) => {
+    try {
+      const { x, width } = model.getExtentOfChar(index);
+      return [{ letter, left: x, width }];
+    } catch {
+      // A sign that is not drawn has no place.
+      return [];
+    }
+  });
+}
+
+const ends = (stroke: readonly Point[]): DrawnStroke => {
+  const place = ([x, y]: Point = [0, 0, 0]) => ({ x, y });
+  return { from: place(stroke[0]), to: place(stroke.at(-1)) };
+};
+
 /** The word in grey on its line, to be written over with a pen, a finger or the mouse. */
 export function TracePad({
   text,
   done,
+  printed,
   locked,
   onDone,
 }: {
   text: string;
   done: boolean;
+  /** Its letters are printed ones, whose strokes have known beginnings. */
+  printed: boolean;
   locked: boolean;
   onDone: (done: boolean) => void;
 }) {
+  const says = usePhrases();
   const pad = useRef<SVGSVGElement>(null);
+  const model = useRef<SVGTextElement>(null);
+  const [boxes, setBoxes] = useState<readonly LetterBox[]>([]);
+  useEffect(() => {
+    if (!printed) return setBoxes([]);
+    const measure = () => setBoxes(boxesOf(model.current, text));
+    measure();
+    // Letters move when their font arrives.
+    void document.fonts.ready.then(measure);
+    return undefined;
+  }, [text, printed]);
   const [strokes, setStrokes] = useState<readonly (readonly Point[])[]>([]);
   const [stroke, setStroke] = useState<readonly Point[]>();
   const at = (event: PointerEvent): Point => {
@@ -41,6 +79,10 @@ export function TracePad({
     setStroke(undefined);
     onDone(true);
   };
+  const { said, next } =
+    boxes.length === 0
+      ? {}
+      : followStrokes(boxes, { baseline: BASELINE, xHeight: BASELINE - MIDDLE }, strokes.map(ends));
   return (
     <div className="play-trace">
       <svg
@@ -57,15 +99,21 @@ export function TracePad({
         onPointerUp={finish}
         onPointerCancel={finish}
       >
-        <line x1="0" x2="600" y1="105" y2="105" className="play-trace__line" />
-        <line x1="0" x2="600" y1="55" y2="55" className="play-trace__middle" />
-        <text x="12" y="105" className="play-trace__model">
+        <line x1="0" x2="600" y1={BASELINE} y2={BASELINE} className="play-trace__line" />
+        <line x1="0" x2="600" y1={MIDDLE} y2={MIDDLE} className="play-trace__middle" />
+        <text ref={model} x="12" y={BASELINE} className="play-trace__model">
           {text}
         </text>
         {[...strokes, ...(stroke ? [stroke] : [])].map((each, index) => (
           <path key={index} d={outline(each)} className="play-trace__ink" />
         ))}
+        {next && !locked && !stroke && (
+          <circle cx={next.x} cy={next.y} r="7" className="play-trace__start" />
+        )}
       </svg>
+      <p role="status" className="play-trace__said">
+        {said && (said === 'order' ? says.strokeOrder : says.beginHere)}
+      </p>
       <div className="play-trace__does">
         <button
           type="button"

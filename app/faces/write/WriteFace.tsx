@@ -10,6 +10,10 @@ import { useSigns } from '../kit/SignsBar';
 import { LiveCheck } from './LiveCheck';
 import { TracePad } from './TracePad';
 
+/** Joined hands begin their letters where the last one ended. */
+const isPrinted = ({ handwriting }: WriteTask) =>
+  handwriting === undefined || ['print', 'andika'].includes(handwriting.hand);
+
 interface FieldProps {
   readonly item: WriteItem;
   readonly number: number;
@@ -193,6 +197,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                 {item.trace ? (
                   <TracePad
                     text={item.answer}
+                    printed={isPrinted(task)}
                     done={(response[item.id] ?? '') !== ''}
                     locked={locked}
                     onDone={(done) => set(item)(done ? item.answer : '')}
