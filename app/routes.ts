@@ -25,6 +25,7 @@ export default [
   route('texts', 'routes/texts.tsx'),
   route('texts/:textId', 'routes/text.tsx'),
   route('shelf', 'routes/shelf.tsx'),
+  route('library', 'routes/library.tsx'),
   route('demo', 'routes/demo.tsx'),
   route('print', 'routes/print.tsx'),
   route('pdf', 'routes/pdf.ts'),

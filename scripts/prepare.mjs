@@ -53,6 +53,16 @@ function playerInputs() {
   ].sort();
 }
 
+/** The seeds of the starter library, and what chooses and measures by them. */
+function libraryInputs() {
+  return [
+    ...readdirSync(`${root}data/library`).map((file) => `data/library/${file}`),
+    'scripts/make-library.ts',
+    'data/packs/lexicon.stamp',
+    ...['core/library', 'core/search', 'core/reach', 'core/texts/analysis'].flatMap(makerInputs),
+  ].sort();
+}
+
 /** Runs `make` where what it is made from has changed since, or `product` is not there. */
 function make(product, stampName, files, work) {
   const hash = createHash('sha256');
@@ -93,4 +103,7 @@ export function prepare() {
       run(node, [tsx, `data/${script}`, 'data/packs'], { stdio: ['ignore', 'ignore', 'inherit'] });
     }
   });
+  make(`${root}core/library/library.json`, 'library', libraryInputs(), () =>
+    run(node, [tsx, 'scripts/make-library.ts']),
+  );
 }

@@ -159,6 +159,13 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               </ul>
             </section>
           )}
+          <section className="card-paper mb-3">
+            <h2 className="h5">Starter library</h2>
+            <p>Word lists, texts and ready lessons to take for a class and make your own.</p>
+            <Link className="btn btn-outline-dark" to="/library">
+              Look through it
+            </Link>
+          </section>
           <section className="card-paper">
             <h2 className="h5">The Fernhill demo</h2>
             {demo ? (

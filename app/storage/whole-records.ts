@@ -3,6 +3,7 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import { withExchanges, withoutItsClass, type Exchange } from '~core/lessons/adapt-lesson';
 import { completeClass, type ClassSettings } from '~core/classes/new-class';
 import { completeList, withWords, type WordList } from '~core/lists/word-list';
+import type { Taken } from '~core/library/take';
 import { stageIds, type Lesson, type LessonPart, type StageId } from '~core/records/lesson';
 import { completeText, type ReadingText } from '~core/texts/reading-text';
 import { newId } from '~/operations/operation';
@@ -90,6 +91,18 @@ export const removeLesson = (id: string, title: string) =>
     }
     await remove('lessons', id);
   });
+
+/** Keeps what was taken of the starter library, with all that belongs to it, as one change. */
+export const keepTaken = ({ lists, texts, lessons }: Taken): Promise<void> => {
+  const [main] = [...lessons.map(({ title }) => title), ...lists.map(({ name }) => name)].concat(
+    texts.map(({ title }) => title),
+  );
+  return change(`Took ${main ?? 'nothing'} from the starter library`, async ({ put }) => {
+    for (const list of lists) await put('lists', list);
+    for (const text of texts) await put('texts', text);
+    for (const lesson of lessons) await put('lessons', lesson);
+  });
+};
 
 export const createText = (
   given: Pick<ReadingText, 'classId' | 'title' | 'body'> & Partial<ReadingText>,

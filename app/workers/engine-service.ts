@@ -2,6 +2,8 @@
 import { gunzipSync, strFromU8 } from 'fflate';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { fernhillDemo, type Demo } from '~core/demo/fernhill';
+import type { Library } from '~core/library/library';
+import { takeFromLibrary, type Taken } from '~core/library/take';
 import type { ExerciseRecipe } from '~core/exercises/make-exercise';
 import { startWords } from '~core/exercises/start-words';
 import type { Lesson } from '~core/records/lesson';
@@ -329,6 +331,23 @@ export class Engine {
         startLesson({ start, class: profile, lexicon: this.lexicon, meanings, newId, seed }),
       ),
     ) as Lesson;
+  }
+
+  /** A thing of the starter library as records of a class; `ids` are taken for them one by one. */
+  takeFromLibrary(
+    id: string,
+    library: Library,
+    profile: ClassProfile,
+    ids: readonly string[],
+    meanings?: Meanings,
+  ): Taken {
+    const left = [...ids];
+    const newId = () => left.pop() ?? `${id}-${left.length}`;
+    return JSON.parse(
+      JSON.stringify(
+        takeFromLibrary(id, { library, class: profile, lexicon: this.lexicon, meanings, newId }),
+      ),
+    ) as Taken;
   }
 
   demo(): Demo {

@@ -21,6 +21,7 @@ import type { ReadingText } from '~core/texts/reading-text';
 import syllablesUrl from '../../data/packs/syllables.pack?url';
 import { openEngine, type Engine } from './engine-service';
 import { TextService } from './text-service';
+import type { Library } from '~core/library/library';
 import type { LessonStart } from '~core/lessons/start-lesson';
 import type { FitInput } from '~core/exercises/fits-best';
 import type { PartContext, PartRecipe } from './part-builder';
@@ -175,6 +176,15 @@ const service = {
   ) => {
     const [engine, known] = await Promise.all([engineOf(profile), meanings()]);
     return engine.startLesson(start, profile, ids, seed, known);
+  },
+  /** A thing of the starter library, as records that are not kept yet. */
+  takeFromLibrary: async (id: string, profile: ClassProfile, ids: readonly string[]) => {
+    const [engine, known, { default: library }] = await Promise.all([
+      engineOf(profile),
+      meanings(),
+      import('~core/library/library.json'),
+    ]);
+    return engine.takeFromLibrary(id, library as unknown as Library, profile, ids, known);
   },
   demo: async () => (await engineOf(undefined)).demo(),
   size: async () => (await engineOf(undefined)).size,

@@ -1,0 +1,11 @@
+import { Desk, closeBrowser } from './desk';
+const desk = await Desk.withDemo('/library');
+const { page } = desk;
+await page.waitForTimeout(800);
+await page.screenshot({ path: '/tmp/library.png' });
+await page.getByRole('button', { name: 'Word lists', exact: true }).click();
+await page.setViewportSize({ width: 390, height: 800 });
+await page.waitForTimeout(300);
+await page.screenshot({ path: '/tmp/library-390.png' });
+await desk.close();
+await closeBrowser();
