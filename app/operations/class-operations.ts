@@ -2,6 +2,7 @@
 import type { ClassProfile } from '~core/classes/class-profile';
 import { sequenceOf } from '~core/classes/class-sequence';
 import type { ClassSettings } from '~core/classes/new-class';
+import { LEARNER_LENGTHS } from '~core/records/class-record';
 import { readRoster } from '~core/classes/roster';
 import { possessive } from '~core/kernel/possessive';
 import { versions, type Version } from '~core/kernel/version';
@@ -31,6 +32,10 @@ class LearnerVersion extends OneLearner {
 }
 class LearnerHome extends OneLearner {
   @Text(20) home!: string;
+}
+class LearnerFact extends OneLearner {
+  @OneOf(['group', 'needs', 'notes']) fact!: 'group' | 'needs' | 'notes';
+  @Text(LEARNER_LENGTHS.notes) text!: string;
 }
 class Known {
   @Word() word!: string;
@@ -140,6 +145,21 @@ export const classOperations: Operations<ClassProfile> = {
         if (each.id !== learner) return each;
         const { home: _, ...rest } = each;
         return home === '' ? rest : { ...rest, home };
+      }),
+    }),
+  }),
+  'learner-fact': op({
+    input: LearnerFact,
+    label: (profile, { learner, fact }) =>
+      fact === 'group'
+        ? `Changed the group of ${nameOf(profile, learner)}`
+        : `Changed the ${fact} of ${nameOf(profile, learner)}`,
+    step: (profile, { learner, fact, text }) => ({
+      ...profile,
+      roster: profile.roster.map((each) => {
+        if (each.id !== learner) return each;
+        const { [fact]: _, ...rest } = each;
+        return text.trim() === '' ? rest : { ...rest, [fact]: text };
       }),
     }),
   }),

@@ -1,4 +1,6 @@
 /** What is done to a thing on the shelf, whatever kind it is. */
+import type { Rights } from '~core/kernel/licence';
+import { RIGHTS_LENGTH } from '~core/records/shelf-marks';
 import { Maybe, Text, Texts, Yes } from './fields';
 import { operation, type Operation } from './operation';
 
@@ -7,9 +9,12 @@ class Marks {
   @Maybe() @Texts(20) tags?: string[];
   /** An ISO 8601 day; empty takes it out again. */
   @Maybe() @Text(10) putAway?: string;
+  @Maybe() @Text(RIGHTS_LENGTH.author) author?: string;
+  @Maybe() @Text(RIGHTS_LENGTH.licence) licence?: string;
+  @Maybe() @Text(RIGHTS_LENGTH.source) source?: string;
 }
 
-interface Marked {
+interface Marked extends Pick<Rights, 'author' | 'licence' | 'source'> {
   readonly starred?: boolean;
   readonly tags?: readonly string[];
   readonly putAway?: string;
@@ -21,24 +26,27 @@ export const shelfOperation = <Kept extends object>(
 ): Operation<Kept> =>
   operation<Kept>()({
     input: Marks,
-    label: (record, { starred, tags, putAway }) => {
+    label: (record, { starred, tags, putAway, author, licence, source }) => {
       const name = nameOf(record);
       if (putAway !== undefined) return putAway === '' ? `Had ${name} back` : `Put ${name} away`;
       if (tags !== undefined) return `Changed the folders of ${name}`;
+      if ((author ?? licence ?? source) !== undefined) {
+        return `Changed who made ${name}, and its licence`;
+      }
       return starred ? `Starred ${name}` : `Took the star from ${name}`;
     },
-    step: (record, { starred, tags, putAway }) => {
-      const marks: Marked = {
-        ...(record as Marked),
-        ...(starred === undefined ? {} : { starred }),
-        ...(tags === undefined ? {} : { tags }),
-        ...(putAway === undefined ? {} : { putAway }),
-      };
-      const bare = Object.entries(marks).filter(
+    step: (record, marks) => {
+      const said = Object.entries(marks).filter(([, value]) => value !== undefined);
+      const next: Marked = { ...(record as Marked), ...Object.fromEntries(said) };
+      // A text always has these fields, if empty; a lesson and a list have none in their place.
+      const keeps = (name: string) =>
+        name in record && ['author', 'licence', 'source'].includes(name);
+      const bare = Object.entries(next).filter(
         ([name, value]) =>
           !(name === 'starred' && value === false) &&
           !(name === 'putAway' && value === '') &&
-          !(name === 'tags' && (value as readonly string[] | undefined)?.length === 0),
+          !(name === 'tags' && (value as readonly string[] | undefined)?.length === 0) &&
+          !(['author', 'licence', 'source'].includes(name) && value === '' && !keeps(name)),
       );
       return Object.fromEntries(bare) as Kept;
     },

@@ -10,7 +10,7 @@ import { perform } from '~/storage/perform';
 import { allOf, damagedRecords, listClasses } from '~/storage/repository';
 import { removeLesson, removeList, removeText } from '~/storage/whole-records';
 import { rememberExport, room, type Room } from '~/storage/room';
-import { lessonThing, listThing, textThing } from '~/workspaces/shelf/shelf-things';
+import { classOf, lessonThing, listThing, textThing } from '~/workspaces/shelf/shelf-things';
 import { ShelfSearch } from '~/workspaces/shelf/ShelfSearch';
 import { RestorePanel } from '~/workspaces/shelf/RestorePanel';
 import { answer, unknownIntent, type ActionAnswer } from './action-answer';
@@ -27,7 +27,12 @@ export async function clientLoader() {
     hasDemo(),
     room(),
   ]);
-  const things = [...lessons.map(lessonThing), ...lists.map(listThing), ...texts.map(textThing)];
+  const of = classOf(classes);
+  const things = [
+    ...lessons.map((lesson) => lessonThing(lesson, of(lesson))),
+    ...lists.map((list) => listThing(list, of(list))),
+    ...texts.map((text) => textThing(text, of(text))),
+  ];
   return { classes, things, damaged, demo, space };
 }
 

@@ -1,12 +1,13 @@
 /** Everything out to a zip and back, and the demo in and out. */
 import { refusedNotes, writeBackup, type ReadBackup } from '~core/records/backup';
+import { aboutThings, chosenThings, type Chosen } from '~core/records/things';
 import { openRecord } from '~core/records/open-record';
 import { diff } from '~core/records/patch';
 import { newId } from '~/operations/operation';
 import { DEMO_PREFIX, type Demo } from '~core/demo/fernhill';
 import { database, recordTables, type RecordTable } from './database';
 import { change, plain, type Writer } from './change';
-import { setFocusClass, setOpenList } from './repository';
+import { allOf, listClasses, setFocusClass, setOpenList } from './repository';
 
 /** All that is kept, as the bytes of a zip. */
 export async function exportEverything(): Promise<Uint8Array> {
@@ -19,6 +20,19 @@ export async function exportEverything(): Promise<Uint8Array> {
     database.recordings.toArray(),
   ]);
   return writeBackup({ classes, lists, lessons, texts, recordings }, new Date().toISOString());
+}
+
+/** Some things as the bytes of a zip, with what they need; `withLearners` lets names and answers go along. */
+export async function exportThings(chosen: Chosen, withLearners: boolean): Promise<Uint8Array> {
+  const [classes, lists, lessons, texts, recordings] = await Promise.all([
+    listClasses(),
+    allOf('lists'),
+    allOf('lessons'),
+    allOf('texts'),
+    withLearners ? allOf('recordings') : [],
+  ]);
+  const things = chosenThings({ classes, lists, lessons, texts, recordings }, chosen, withLearners);
+  return writeBackup(things, new Date().toISOString(), aboutThings(things));
 }
 
 export interface ImportReport {
@@ -59,6 +73,8 @@ export async function differences(backup: ReadBackup): Promise<Difference[]> {
   const made = Date.parse(backup.made);
   const found: Difference[] = [];
   for (const table of recordTables) {
+    // Things come without the learners of their class: the class that is here stays as it is.
+    if (backup.only === 'things' && table === 'classes') continue;
     for (const record of backup[table]) {
       const here = (await database.table(table).get(record.id)) as object | undefined;
       if (here === undefined || alike(table, here, record)) continue;

@@ -1,10 +1,12 @@
 /** Making and removing whole records, each as one change that undo takes back as one. */
 import type { ClassProfile } from '~core/classes/class-profile';
 import { withExchanges, withoutItsClass, type Exchange } from '~core/lessons/adapt-lesson';
+import { rightsOf, withChange, type Rights } from '~core/kernel/licence';
 import { completeClass, type ClassSettings } from '~core/classes/new-class';
 import { completeList, withWords, type WordList } from '~core/lists/word-list';
 import type { Taken } from '~core/library/take';
 import { stageIds, type Lesson, type LessonPart, type StageId } from '~core/records/lesson';
+import { textsOfLesson } from '~core/records/things';
 import { completeText, type ReadingText } from '~core/texts/reading-text';
 import { newId } from '~/operations/operation';
 import { change } from './change';
@@ -117,6 +119,19 @@ export const createText = (
 export const removeText = (id: string, title: string) =>
   change(`Removed the text ${title}`, ({ remove }) => remove('texts', id));
 
+/** A thing with the rights it had in its class, and a note of where it went and what was changed. */
+function givenOn<Thing extends object>(
+  thing: Thing,
+  from: ClassProfile,
+  to: string,
+  changed = '',
+): Thing {
+  const day = new Date().toISOString().slice(0, 10);
+  const rights = rightsOf(thing as Rights, from);
+  const note = `${day}: given from ${from.name} to ${to}${changed === '' ? '' : `; ${changed}`}`;
+  return { ...thing, ...rights, changes: withChange(rights.changes, note) };
+}
+
 /** A copy for another class; it is checked against that class at once. */
 export const copyText = (id: string, classId: string, className: string): Promise<string> => {
   let title = '';
@@ -125,7 +140,8 @@ export const copyText = (id: string, classId: string, className: string): Promis
     async ({ get, put, remember }) => {
       const { revision: _, ...text } = await get('texts', id);
       title = text.title;
-      const copy = { ...text, id: newId(), classId };
+      const from = await get('classes', text.classId);
+      const copy = { ...givenOn(text, from, className), id: newId(), classId };
       await put('texts', copy);
       await remember('focus-class', classId);
       return copy.id;
@@ -167,13 +183,19 @@ export const copyLesson = (
     async ({ get, ofClass, put, remember }) => {
       // What was handed in, and whom it looked to, stays with the class that did it.
       const { revision: _, ...whole } = await get('lessons', id);
-      const lesson = withExchanges(withoutItsClass(whole), exchanges);
+      const from = await get('classes', whole.classId);
       const { name } = await get('classes', classId);
+      const lesson = givenOn(
+        withExchanges(withoutItsClass(whole), exchanges),
+        from,
+        name,
+        exchanges.map(({ from: word, to }) => `${to} for ${word}`).join(', '),
+      );
       label = `Copied ${lesson.title} for ${name}`;
       const copies = new Map<string, string>();
       for (const { revision: _text, ...text } of await ofClass('texts', lesson.classId)) {
         if (!isAbout(text)(lesson)) continue;
-        const copy = { ...text, id: newId(), classId };
+        const copy = { ...givenOn(text, from, name), id: newId(), classId };
         copies.set(text.id, copy.id);
         await put('texts', copy);
       }
@@ -194,7 +216,8 @@ export const copyList = (id: string, classId: string): Promise<string> => {
       const { revision: _, ...list } = await get('lists', id);
       const { name } = await get('classes', classId);
       label = `Copied ${list.name} for ${name}`;
-      const copy = { ...list, id: newId(), classId };
+      const from = await get('classes', list.classId);
+      const copy = { ...givenOn(list, from, name), id: newId(), classId };
       await put('lists', copy);
       await remember(`open-list:${classId}`, copy.id);
       await remember('focus-class', classId);
@@ -221,13 +244,7 @@ const readingMinutes: Readonly<Record<StageId, number>> = {
 };
 
 const isAbout = (text: Pick<ReadingText, 'id'>) => (lesson: Lesson) =>
-  lesson.stages.some(({ parts }) =>
-    parts.some(
-      (part) =>
-        part.parameters.textId === text.id ||
-        part.blocks?.some((block) => block.textId === text.id),
-    ),
-  );
+  textsOfLesson(lesson).has(text.id);
 
 /** A part in a lesson about the text: the lesson that is there, or a new one. Gives the lesson's id. */
 export const addToLesson = (textId: string, part: LessonPart, name: string): Promise<string> => {

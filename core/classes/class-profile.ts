@@ -16,6 +16,10 @@ export interface Learner {
   readonly version?: Version;
   /** The language of her home, for pages that go there. */
   readonly home?: string;
+  /** The group she works in, what she needs, and notes: for the teacher, never printed unasked. */
+  readonly group?: string;
+  readonly needs?: string;
+  readonly notes?: string;
 }
 
 export interface LevelChoice extends ClassLevel {
@@ -82,6 +86,9 @@ export interface ClassProfile {
   readonly people?: readonly NamedPerson[];
   /** Structures whose reach the teacher has set; the others follow the level of the class. */
   readonly grammar?: readonly StructureSetting[];
+  /** Who makes its material, and the licence it goes out under where a thing has none of its own. */
+  readonly author?: string;
+  readonly licence?: string;
   /** How exercises behave on a screen, where it is not as usual. */
   readonly practice?: Partial<Behaviour>;
   /** Sets of words that this class takes for each other, beside those of the word bank. */

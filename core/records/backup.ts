@@ -17,9 +17,10 @@ import { crc32, zipEntries } from './zip-entries';
 export const BACKUP_FORMAT = 'wordane-backup';
 /**
  * 2 added accents and own sequences to classes, and details to lists; 3 added
- * texts; 4 lets a kind of record go on in a second file; 5 added recordings. All are read.
+ * texts; 4 lets a kind of record go on in a second file; 5 added recordings; 6 added rights, what a
+ * learner needs, and files of some things only. All are read.
  */
-export const BACKUP_VERSION = 5;
+export const BACKUP_VERSION = 6;
 
 /** The version that added a kind of record; older files have none of it. */
 const since: Partial<Record<RecordTable, number>> = { texts: 3, recordings: 5 };
@@ -50,7 +51,12 @@ export interface Refused {
   readonly part?: string;
 }
 
+/** What a manifest says of a file that holds some things only. */
+const THINGS = 'things';
+
 export interface ReadBackup extends Backup {
+  /** Some things only: classes that are here already stay as they are. */
+  readonly only?: typeof THINGS;
   /** When it was made, as an ISO 8601 date; empty where it does not say. */
   readonly made: string;
   readonly refused: readonly Refused[];
@@ -83,11 +89,18 @@ const fileName = (table: RecordTable, index: number) =>
  * The backup as the bytes of a zip.
  *
  * @param made when it was made, as an ISO 8601 date
+ * @param about given where these are some things only, to be given on: who made each, as a text
  */
-export function writeBackup(backup: Backup, made: string): Uint8Array {
-  const manifest = { format: BACKUP_FORMAT, version: BACKUP_VERSION, made };
+export function writeBackup(backup: Backup, made: string, about?: string): Uint8Array {
+  const manifest = {
+    format: BACKUP_FORMAT,
+    version: BACKUP_VERSION,
+    made,
+    ...(about === undefined ? {} : { only: THINGS }),
+  };
   const files: Record<string, Uint8Array> = {
     'manifest.json': strToU8(`${JSON.stringify(manifest, null, 2)}\n`),
+    ...(about === undefined ? {} : { 'about.txt': strToU8(about) }),
   };
   for (const table of recordTables) {
     filesOf(backup[table]).forEach((text, index) => {
@@ -220,6 +233,7 @@ export function readBackup(bytes: Uint8Array): ReadBackup {
     format?: unknown;
     version?: unknown;
     made?: unknown;
+    only?: unknown;
   } | null;
   if (manifest?.format !== BACKUP_FORMAT) {
     throw new BackupError('This zip was not made by Wordane. Nothing was changed.');
@@ -237,5 +251,10 @@ export function readBackup(bytes: Uint8Array): ReadBackup {
       version < (since[table] ?? 0) ? [] : readRecords(files, table, refused),
     ]),
   ) as unknown as Backup;
-  return { ...read, made: typeof manifest.made === 'string' ? manifest.made : '', refused };
+  return {
+    ...read,
+    ...(manifest.only === THINGS ? { only: THINGS } : {}),
+    made: typeof manifest.made === 'string' ? manifest.made : '',
+    refused,
+  };
 }

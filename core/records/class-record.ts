@@ -31,6 +31,7 @@ import { IsStepOfSequence } from './step-of-sequence';
 import { TaughtSequence } from './taught-sequence';
 import { levelSystems, type LevelSystem } from '../classes/class-level';
 import { spellings } from '../kernel/spelling';
+import { licenceNames } from '../kernel/licence';
 import { languageNames } from '../languages/registry/registry';
 import { learnerFonts } from '../languages/language-pack';
 import { classPapers, type PaperName } from '../kernel/paper-size';
@@ -44,6 +45,9 @@ import type {
   StructureSetting,
   ClassProfile,
 } from '../classes/class-profile';
+
+/** Letters that fit into what is kept of a learner. */
+export const LEARNER_LENGTHS = { group: 40, needs: 600, notes: 2000 } as const;
 
 export class LearnerRecord implements Learner {
   @IsString()
@@ -65,6 +69,22 @@ export class LearnerRecord implements Learner {
   @IsString()
   @MaxLength(20)
   home?: string;
+
+  /** The group she works in. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(LEARNER_LENGTHS.group, { message: 'A group’s name can have 40 letters at most.' })
+  group?: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(LEARNER_LENGTHS.needs, { message: 'What she needs can have 600 letters at most.' })
+  needs?: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(LEARNER_LENGTHS.notes, { message: 'Notes can have 2,000 letters at most.' })
+  notes?: string;
 }
 
 export class LevelChoiceRecord implements LevelChoice {
@@ -241,6 +261,17 @@ export class ClassRecord implements ClassProfile {
   @ValidateNested({ each: true })
   @Type(() => StructureSettingRecord)
   grammar?: StructureSettingRecord[];
+
+  /** Who makes its material, where a thing does not say. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(120, { message: 'A name can have 120 letters at most.' })
+  author?: string;
+
+  /** The licence its material goes out under, where a thing has none of its own. */
+  @IsOptional()
+  @IsIn(['', ...licenceNames], { message: 'Choose a licence from the list.' })
+  licence?: string;
 
   /** How exercises behave on a screen, where it is not as usual. */
   @IsOptional()

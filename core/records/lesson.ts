@@ -24,7 +24,7 @@ import type { ExerciseRecipe } from '../exercises/make-exercise';
 import type { SheetBlock } from '../sheets/blocks/sheet-block';
 import type { SheetLayout } from '../paper/sheet-layout';
 import { PLAN_LENGTH, PlanRecord } from './plan-record';
-import { ShelfMarks } from './shelf-marks';
+import { SharedThing } from './shelf-marks';
 import { SheetBlockRecord } from './sheet-block-record';
 import { SheetLayoutRecord } from './sheet-layout-record';
 
@@ -155,7 +155,7 @@ export class Remark {
   met!: '' | 'met' | 'again';
 }
 
-export class Lesson extends ShelfMarks {
+export class Lesson extends SharedThing {
   @IsId()
   id!: string;
 

@@ -15,7 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsId } from './is-id';
-import { ShelfMarks } from './shelf-marks';
+import { SharedThing } from './shelf-marks';
 import {
   DETAIL_LIMITS,
   LIST_LIMIT,
@@ -58,7 +58,7 @@ export class WordDetailRecord implements WordDetail {
   starred?: boolean;
 }
 
-export class ListRecord extends ShelfMarks implements WordList {
+export class ListRecord extends SharedThing implements WordList {
   @IsId()
   id!: string;
 

@@ -15,6 +15,11 @@ export interface ShelfThing {
   readonly tags: readonly string[];
   readonly standards: readonly string[];
   readonly putAway?: string | undefined;
+  /** The name of the level of its class. */
+  readonly level?: string | undefined;
+  readonly author?: string | undefined;
+  readonly licence?: string | undefined;
+  readonly source?: string | undefined;
   /** Everything that stands in it. */
   readonly content: string;
 }
@@ -26,6 +31,9 @@ export interface ShelfQuery {
   readonly tag?: string | undefined;
   readonly starred?: boolean;
   readonly standard?: string | undefined;
+  readonly level?: string | undefined;
+  readonly language?: string | undefined;
+  readonly licence?: string | undefined;
   /** Those put away in place of those that are not. */
   readonly away?: boolean;
 }
@@ -65,7 +73,10 @@ export function findOnShelf(things: readonly ShelfThing[], query: ShelfQuery): F
     .filter((word) => word !== '');
   return things
     .filter(
-      ({ kind, classId, tags, starred, standards, putAway }) =>
+      ({ kind, classId, tags, starred, standards, putAway, level, language, licence }) =>
+        (query.level === undefined || level === query.level) &&
+        (query.language === undefined || language === query.language) &&
+        (query.licence === undefined || licence === query.licence) &&
         (query.kind === undefined || kind === query.kind) &&
         (query.classId === undefined || classId === query.classId) &&
         (query.tag === undefined || tags.includes(query.tag)) &&

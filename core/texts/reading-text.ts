@@ -45,6 +45,8 @@ export interface ReadingText {
   readonly reading?: ReadingLayout;
   readonly layout?: SheetLayout;
   readonly methods?: readonly OwnMethod[];
+  /** What was changed since it was made, the oldest first. */
+  readonly changes?: readonly string[];
 }
 
 /** A text with what was not said filled in. */

@@ -5,6 +5,7 @@ import { Link, useFetcher, useNavigate } from 'react-router';
 import { scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { AdaptedPart, Exchange } from '~core/lessons/adapt-lesson';
+import { forbidsChanges, rightsOf } from '~core/kernel/licence';
 import { partsOf, type Lesson } from '~core/records/lesson';
 import type { ActionAnswer } from '~/routes/action-answer';
 
@@ -104,7 +105,12 @@ export function AdaptWorkspace({
 }) {
   const navigate = useNavigate();
   const fetcher = useFetcher<ActionAnswer>();
-  const [refused, setRefused] = useState<ReadonlySet<string>>(new Set());
+  const rights = rightsOf(lesson, profile);
+  const closed = forbidsChanges(rights.licence);
+  // What may not be changed is not changed unasked.
+  const [refused, setRefused] = useState<ReadonlySet<string>>(
+    new Set(closed ? parts.flatMap(({ exchanges }) => exchanges.map(keyOf)) : []),
+  );
   const taken = parts
     .flatMap(({ exchanges }) => exchanges)
     .filter((exchange) => !refused.has(keyOf(exchange)));
@@ -166,6 +172,15 @@ export function AdaptWorkspace({
             Paper, spelling, sizes and font are theirs. What was handed in, and whom the lesson
             looked to, stays with {profile.name}.
           </p>
+          {closed && (
+            <p className="message message--note" role="note">
+              Its licence ({rights.licence}) lets copies be given on, but not changed ones
+              {rights.author
+                ? `: ask ${rights.author} first, or`
+                : ': ask its author first, or'}{' '}
+              give it as it is. Nothing is exchanged unless you choose it.
+            </p>
+          )}
           {lastTime.length > 0 && (
             <section className="card-paper mb-3" aria-label="From last time">
               <h2 className="h6">From last time</h2>

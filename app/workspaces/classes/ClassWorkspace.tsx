@@ -3,6 +3,7 @@ import { BsX } from 'react-icons/bs';
 import { Link } from 'react-router';
 import { ADULT, offeredAge } from '~core/reach/fitness';
 import { spellings } from '~core/kernel/spelling';
+import { licenceNames, licences } from '~core/kernel/licence';
 import { languageNames, packOf, speaks } from '~core/languages/registry/registry';
 import { learnerFonts } from '~core/languages/language-pack';
 import { accentNames } from '~core/kernel/accent';
@@ -143,6 +144,25 @@ export function ClassWorkspace({
             ]}
             onChange={(age) => set({ offerAge: age === '' ? null : Number(age) })}
           />
+          <Choice
+            label="What it makes goes out under"
+            value={profile.licence ?? ''}
+            options={[
+              ['', 'no licence: nobody may pass it on'],
+              ...licenceNames.map((name) => [name, licences[name]] as const),
+            ]}
+            onChange={(licence) => set({ licence })}
+          />
+          <div>
+            <span className="form-label">Author named on it</span>
+            <AutoField
+              label="Author named on it"
+              className="form-control"
+              placeholder="Your name"
+              value={profile.author ?? ''}
+              payload={(author) => ({ intent: 'change', fields: { author } })}
+            />
+          </div>
           <p
             className="mb-0 align-self-end fs-3"
             style={{ fontFamily: fontFamily(profile.font) }}

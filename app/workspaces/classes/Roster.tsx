@@ -1,16 +1,50 @@
 import { useEffect, useId, useState, type FormEvent } from 'react';
 import { Button } from 'react-bootstrap';
-import { BsX } from 'react-icons/bs';
-import type { ClassProfile } from '~core/classes/class-profile';
+import { BsPencil, BsX } from 'react-icons/bs';
+import type { ClassProfile, Learner } from '~core/classes/class-profile';
 import { versions } from '~core/kernel/version';
 import { phrases } from '~core/practice/phrases';
+import { AutoField } from '~/ui/AutoField';
 import { useSend } from '~/ui/use-send';
+
+const facts = [
+  ['group', 'Group', 'The group she works in'],
+  ['needs', 'Needs', 'What she needs, and what helps'],
+  ['notes', 'Notes', 'Notes for yourself'],
+] as const;
+
+/** What the teacher keeps of a learner; none of it is printed or given on unasked. */
+function LearnerFacts({ learner }: { learner: Learner }) {
+  return (
+    <div className="learner-facts" role="group" aria-label={`What is kept of ${learner.name}`}>
+      <h3 className="h6">{learner.name}</h3>
+      {facts.map(([fact, label, placeholder]) => (
+        <label key={fact}>
+          {label}
+          <AutoField
+            label={`${label} of ${learner.name}`}
+            className="form-control form-control-sm"
+            placeholder={placeholder}
+            multiline={fact !== 'group'}
+            value={learner[fact] ?? ''}
+            payload={(text) => ({ intent: 'learner-fact', learner: learner.id, fact, text })}
+          />
+        </label>
+      ))}
+      <p className="quiet small mb-0">
+        For you alone: on no sheet, in no take-home, in no file that is given on.
+      </p>
+    </div>
+  );
+}
 
 /** First names, pasted or typed; blank lines and doubles are passed over and said. */
 export function Roster({ profile }: { profile: ClassProfile }) {
   const { fetcher, send } = useSend();
   const id = useId();
   const [names, setNames] = useState('');
+  const [open, setOpen] = useState<string>();
+  const kept = profile.roster.find((learner) => learner.id === open);
   useEffect(() => {
     if (fetcher.state === 'idle' && fetcher.data?.ok && fetcher.data.notes) setNames('');
   }, [fetcher.state, fetcher.data]);
@@ -27,6 +61,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
           {profile.roster.map((learner) => (
             <li key={learner.id}>
               {learner.name}
+              {learner.group && <span className="quiet small">{learner.group}</span>}
               <select
                 className="roster__version"
                 aria-label={`Version for ${learner.name}`}
@@ -65,6 +100,15 @@ export function Roster({ profile }: { profile: ClassProfile }) {
               <button
                 type="button"
                 className="icon-button"
+                aria-label={`What is kept of ${learner.name}`}
+                aria-expanded={open === learner.id}
+                onClick={() => setOpen(open === learner.id ? undefined : learner.id)}
+              >
+                <BsPencil aria-hidden="true" />
+              </button>
+              <button
+                type="button"
+                className="icon-button"
                 aria-label={`Remove ${learner.name}`}
                 onClick={() => send({ intent: 'remove-learner', learner: learner.id })}
               >
@@ -74,6 +118,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
           ))}
         </ul>
       )}
+      {kept && <LearnerFacts key={kept.id} learner={kept} />}
       <form onSubmit={onSubmit}>
         <label className="form-label" htmlFor={id}>
           Add first names, one a line or parted by commas

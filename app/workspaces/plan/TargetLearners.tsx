@@ -44,7 +44,12 @@ export function TargetLearners({
               className="form-select form-select-sm"
               aria-label="Learner"
               value={target.name}
-              onChange={(event) => set(changed(target, { name: event.currentTarget.value }))}
+              onChange={(event) => {
+                const name = event.currentTarget.value;
+                // What is kept of her needs stands there at once, to be changed.
+                const needs = profile.roster.find((learner) => learner.name === name)?.needs ?? '';
+                set(changed(target, { name, ...(target.need === '' ? { need: needs } : {}) }));
+              }}
             >
               <option value="">choose a learner …</option>
               {profile.roster.map(({ name }) => (

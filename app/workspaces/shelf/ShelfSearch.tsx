@@ -11,8 +11,11 @@ import {
   type ShelfKind,
   type ShelfThing,
 } from '~core/search/find-on-shelf';
+import { languageNames } from '~core/languages/registry/registry';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { MenuItem } from '~/ui/MenuItem';
+import { GiveOn } from './GiveOn';
+import { RightsDialog } from './RightsDialog';
 
 /** Things shown at once; the next come on a click. */
 const AT_ONCE = 60;
@@ -60,6 +63,10 @@ function Row({
   folders,
   ask,
   onRemove,
+  onRights,
+  onGive,
+  chosen,
+  onChosen,
   today,
 }: {
   found: FoundThing;
@@ -67,11 +74,22 @@ function Row({
   folders: readonly string[];
   ask: Ask;
   onRemove: () => void;
+  onRights: () => void;
+  onGive: () => void;
+  chosen: boolean;
+  onChosen: () => void;
   today: string;
 }) {
   const { title, kind, starred, tags, putAway } = thing;
   return (
     <li className="shelf-thing">
+      <input
+        type="checkbox"
+        className="form-check-input shelf-thing__tick"
+        aria-label={`Choose ${title}`}
+        checked={chosen}
+        onChange={onChosen}
+      />
       <button
         type="button"
         className="icon-button"
@@ -123,6 +141,8 @@ function Row({
           ))}
           <FolderField thing={thing} ask={ask} />
           <Dropdown.Divider />
+          <MenuItem onChoose={onGive}>Save as a file …</MenuItem>
+          <MenuItem onChoose={onRights}>Author and licence …</MenuItem>
           <MenuItem onChoose={() => ask(thing, { putAway: putAway ? '' : today })}>
             {putAway ? 'Have it back' : 'Put away'}
           </MenuItem>
@@ -130,6 +150,49 @@ function Row({
         </Dropdown.Menu>
       </Dropdown>
     </li>
+  );
+}
+
+/** The different values of things, in the order of the alphabet. */
+const different = (
+  things: readonly ShelfThing[],
+  of: (thing: ShelfThing) => readonly (string | undefined)[],
+): string[] =>
+  [...new Set(things.flatMap(of))]
+    .filter((each): each is string => each !== undefined && each !== '')
+    .sort((one, other) => one.localeCompare(other));
+
+/** A choice that narrows what is found; not there where there is nothing to choose between. */
+function Narrow({
+  label,
+  all,
+  of,
+  value,
+  set,
+  name = (each) => each,
+}: {
+  label: string;
+  all: string;
+  of: readonly string[];
+  value: string | undefined;
+  set: (value: string | undefined) => void;
+  name?: (value: string) => string;
+}) {
+  return (
+    <select
+      className="form-select form-select-sm"
+      aria-label={label}
+      disabled={of.length === 0}
+      value={value ?? ''}
+      onChange={(event) => set(event.currentTarget.value || undefined)}
+    >
+      <option value="">{all}</option>
+      {of.map((each) => (
+        <option key={each} value={each}>
+          {name(each)}
+        </option>
+      ))}
+    </select>
   );
 }
 
@@ -148,17 +211,45 @@ export function ShelfSearch({
   const [tag, setTag] = useState<string>();
   const [starred, setStarred] = useState(false);
   const [away, setAway] = useState(false);
+  const [level, setLevel] = useState<string>();
+  const [language, setLanguage] = useState<string>();
+  const [standard, setStandard] = useState<string>();
+  const [licence, setLicence] = useState<string>();
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [giving, setGiving] = useState<readonly ShelfThing[]>();
+  const [rightsOf, setRightsOf] = useState<ShelfThing>();
   const [most, setMost] = useState(AT_ONCE);
   const [today] = useState(() => new Date().toISOString().slice(0, 10));
   const sought = useDeferredValue(words);
   const found = useMemo(
-    () => findOnShelf(things, { words: sought, kind, classId, tag, starred, away }),
-    [things, sought, kind, classId, tag, starred, away],
+    () =>
+      findOnShelf(things, {
+        words: sought,
+        kind,
+        classId,
+        tag,
+        starred,
+        away,
+        level,
+        language,
+        standard,
+        licence,
+      }),
+    [things, sought, kind, classId, tag, starred, away, level, language, standard, licence],
   );
-  const folders = useMemo(
-    () => [...new Set(things.flatMap(({ tags }) => tags))].sort((a, b) => a.localeCompare(b)),
+  const folders = useMemo(() => different(things, ({ tags }) => tags), [things]);
+  const more = useMemo(
+    () => ({
+      levels: different(things, (each) => [each.level]),
+      languages: different(things, (each) => [each.language]),
+      standards: different(things, (each) => each.standards),
+      licences: different(things, (each) => [each.licence]),
+    }),
     [things],
   );
+  const narrowed = [level, language, standard, licence].filter(Boolean).length;
+  const keyOf = (thing: ShelfThing) => `${thing.kind} ${thing.id}`;
+  const picked = things.filter((thing) => chosen.has(keyOf(thing)));
   const count = (of: ShelfKind) =>
     things.filter((each) => each.kind === of && each.putAway === undefined).length;
   const gone = things.filter(({ putAway }) => putAway !== undefined).length;
@@ -246,6 +337,60 @@ export function ShelfSearch({
           </button>
         )}
       </div>
+      <details className="shelf-more">
+        <summary>
+          Level, language, standard, licence{narrowed > 0 && ` · ${narrowed} chosen`}
+        </summary>
+        <div className="shelf-filters">
+          <Narrow label="Level" all="every level" of={more.levels} value={level} set={setLevel} />
+          <Narrow
+            label="Language"
+            all="every language"
+            of={more.languages}
+            value={language}
+            set={setLanguage}
+            name={(tag) => languageNames()[tag] ?? tag}
+          />
+          <Narrow
+            label="Standard"
+            all="every standard"
+            of={more.standards}
+            value={standard}
+            set={setStandard}
+            name={(id) => id.replace(/^[^:]+:/, '')}
+          />
+          <Narrow
+            label="Licence"
+            all="every licence"
+            of={more.licences}
+            value={licence}
+            set={setLicence}
+          />
+        </div>
+      </details>
+      {picked.length > 0 && (
+        <p className="shelf-chosen" role="status">
+          {picked.length} chosen{' '}
+          <button type="button" className="btn btn-sm btn-dark" onClick={() => setGiving(picked)}>
+            Save as a file …
+          </button>{' '}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-dark"
+            onClick={() => setChosen(new Set())}
+          >
+            Choose none
+          </button>
+        </p>
+      )}
+      {giving && <GiveOn things={giving} onClose={() => setGiving(undefined)} />}
+      {rightsOf && (
+        <RightsDialog
+          thing={rightsOf}
+          onSave={(fields) => ask(rightsOf, fields)}
+          onClose={() => setRightsOf(undefined)}
+        />
+      )}
       {problem && (
         <p className="message" role="alert">
           {problem}
@@ -280,6 +425,14 @@ export function ShelfSearch({
                 { method: 'post', encType: 'application/json' },
               )
             }
+            onRights={() => setRightsOf(each.thing)}
+            onGive={() => setGiving([each.thing])}
+            chosen={chosen.has(keyOf(each.thing))}
+            onChosen={() => {
+              const next = new Set(chosen);
+              if (!next.delete(keyOf(each.thing))) next.add(keyOf(each.thing));
+              setChosen(next);
+            }}
             today={today}
           />
         ))}

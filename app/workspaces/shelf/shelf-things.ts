@@ -1,3 +1,6 @@
+import { scaleOf } from '~core/classes/class-level';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { rightsOf, type Rights } from '~core/kernel/licence';
 import type { WordList } from '~core/lists/word-list';
 import { partsOf, type Lesson } from '~core/records/lesson';
 import type { ListRecord } from '~core/records/list-record';
@@ -5,11 +8,30 @@ import type { TextRecord } from '~core/records/text-record';
 import { makerName } from '~core/exercises/catalogue';
 import type { ShelfThing } from '~core/search/find-on-shelf';
 
-const marksOf = ({
-  starred = false,
-  tags = [],
-  putAway,
-}: Pick<Lesson, 'starred' | 'tags' | 'putAway'>) => ({ starred, tags, putAway });
+type Marked = Pick<Lesson, 'starred' | 'tags' | 'putAway'> & Rights;
+
+const marksOf = (
+  { starred = false, tags = [], putAway, ...thing }: Marked,
+  profile: ClassProfile | undefined,
+) => {
+  const { author, licence, source } = rightsOf(thing, profile);
+  return {
+    starred,
+    tags,
+    putAway,
+    author,
+    licence,
+    source,
+    level: profile && scaleOf(profile.level).name,
+    language: profile?.language,
+  };
+};
+
+/** Gives each thing what its class says of it. */
+export const classOf =
+  (classes: readonly ClassProfile[]) =>
+  ({ classId }: { readonly classId: string }): ClassProfile | undefined =>
+    classes.find(({ id }) => id === classId);
 
 /** Every text in a value, for what stands in blocks and settings. */
 function textsIn(value: unknown): string[] {
@@ -19,7 +41,7 @@ function textsIn(value: unknown): string[] {
   return Object.values(value).flatMap(textsIn);
 }
 
-export function lessonThing(lesson: Lesson): ShelfThing {
+export function lessonThing(lesson: Lesson, profile?: ClassProfile): ShelfThing {
   const { id, title, classId, objective, plan } = lesson;
   const parts = partsOf(lesson).flatMap((part) => [
     part.kind === 'exercise' ? (part.parameters.title ?? makerName(part.maker)) : part.text,
@@ -40,11 +62,11 @@ export function lessonThing(lesson: Lesson): ShelfThing {
     content: [objective, ...parts, ...stages, plan?.background ?? '', plan?.rationale ?? '']
       .filter(Boolean)
       .join(' · '),
-    ...marksOf(lesson),
+    ...marksOf(lesson, profile),
   };
 }
 
-export const listThing = (list: ListRecord & WordList): ShelfThing => ({
+export const listThing = (list: ListRecord & WordList, profile?: ClassProfile): ShelfThing => ({
   kind: 'lists',
   id: list.id,
   title: list.name,
@@ -52,17 +74,17 @@ export const listThing = (list: ListRecord & WordList): ShelfThing => ({
   date: '',
   standards: [],
   content: [...list.words, ...list.details.flatMap(textsIn)].join(' · '),
-  ...marksOf(list),
+  ...marksOf(list, profile),
 });
 
-export const textThing = (text: TextRecord): ShelfThing => ({
+export const textThing = (text: TextRecord, profile?: ClassProfile): ShelfThing => ({
   kind: 'texts',
   id: text.id,
   title: text.title,
   classId: text.classId,
-  language: text.language,
   date: '',
   standards: [],
   content: [text.author, text.source, text.body].filter(Boolean).join(' · '),
-  ...marksOf(text),
+  ...marksOf(text, profile),
+  language: text.language,
 });
