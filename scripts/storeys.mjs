@@ -45,7 +45,7 @@ export const storeys = [
     'exercises/makers',
     'exercises',
   ],
-  ['practice'],
+  ['practice', 'qti'],
   ['results'],
   ['standards', 'plan', 'board'],
   ['sheets/reading', 'sheets/blocks', 'sheets', 'documents'],

@@ -154,7 +154,7 @@ export function ClassWorkspace({
             onChange={(licence) => set({ licence })}
           />
           <div>
-            <span className="form-label">Author named on it</span>
+            <span className="form-label d-block">Author named on it</span>
             <AutoField
               label="Author named on it"
               className="form-control"
