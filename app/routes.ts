@@ -18,6 +18,7 @@ export default [
   route('lessons/:lessonId/board', 'routes/board.tsx'),
   route('lessons/:lessonId/board/teacher', 'routes/board-teacher.tsx'),
   route('classes/:classId/coverage', 'routes/coverage.tsx'),
+  route('standards', 'routes/standards.tsx'),
   route('week', 'routes/week.tsx'),
   route('lessons/:lessonId/adapt', 'routes/adapt.tsx'),
   route('lessons/:lessonId/results/for', 'routes/page-to-give.tsx'),

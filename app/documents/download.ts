@@ -7,6 +7,7 @@ import { toPlainText } from '~core/documents/plain-text';
 import type { Exercise } from '~core/exercises/making/exercise';
 import { familyOf } from '~core/languages/language-pack';
 import { plainFont } from '~core/paper/font-name';
+import type { LessonPart } from '~core/records/lesson';
 import type { Sheet } from '~core/sheets/sheet';
 import { saveText } from '~/ui/save-text';
 
@@ -16,22 +17,67 @@ export interface Downloadable {
   readonly sheet: Sheet;
   readonly document: readonly DocumentNode[];
   readonly exercises: readonly Exercise[];
+  /** By which they are made again, where the file is read back here. */
+  readonly parts?: readonly LessonPart[];
 }
 
 export const documentKinds = {
   docx: 'Word file (.docx)',
   md: 'Markdown (.md)',
   txt: 'Plain text (.txt)',
+  html: 'Web page (.html)',
   csv: 'Items and key (.csv)',
+  qti: 'QTI 3 package (.zip)',
 } as const;
 export type DocumentKind = keyof typeof documentKinds;
 
 const fileName = (title: string, ending: string) =>
   `${title.replace(/[^\p{L}\p{N} -]+/gu, '').trim() || 'sheet'}.${ending}`;
 
-export async function saveDocument(kind: DocumentKind, from: Downloadable): Promise<void> {
+const asDataAddress = (bytes: Uint8Array) => {
+  let signs = '';
+  for (const byte of bytes) signs += String.fromCharCode(byte);
+  return `data:image/png;base64,${btoa(signs)}`;
+};
+
+/** Saves it; what could not go along is given back in words. */
+export async function saveDocument(
+  kind: DocumentKind,
+  from: Downloadable,
+): Promise<string | undefined> {
   const name = fileName(from.title, kind);
   switch (kind) {
+    case 'html': {
+      const [{ toHtml }, { picturesByName }] = await Promise.all([
+        import('~core/documents/html'),
+        import('./picture-bytes'),
+      ]);
+      const drawn = await picturesByName(picturesIn(from.document));
+      const pictures = Object.fromEntries(
+        [...drawn].map(([picture, bytes]) => [picture, asDataAddress(bytes)]),
+      );
+      const language = from.exercises[0]?.language ?? 'en';
+      saveText(name, toHtml(from.document, { title: from.title, language, pictures }), 'text/html');
+      return undefined;
+    }
+    case 'qti': {
+      const [{ qtiFiles, qtiPackage }, { picturesByName }] = await Promise.all([
+        import('~core/qti/package'),
+        import('./picture-bytes'),
+      ]);
+      const made = qtiFiles(
+        from.title,
+        from.exercises.map((exercise, index) => ({ id: `e${index + 1}`, exercise })),
+        from.parts && { format: 'wordane-exercises', parts: from.parts },
+      );
+      if (made.items === 0) return `Nothing was saved. ${made.left.join(' ')}`;
+      const bytes = qtiPackage(made, await picturesByName(made.pictures));
+      saveAs(
+        new Blob([bytes as BlobPart], { type: 'application/zip' }),
+        fileName(`${from.title} qti`, 'zip'),
+      );
+      return made.left.length === 0 ? undefined : `Saved. ${made.left.join(' ')}`;
+    }
     case 'docx': {
       // The writer of Word files is large: it is fetched when it is asked for.
       const [{ toWordFile }, { picturesByName }] = await Promise.all([
@@ -46,20 +92,21 @@ export async function saveDocument(kind: DocumentKind, from: Downloadable): Prom
         pictures: await picturesByName(picturesIn(from.document)),
       });
       saveAs(file, name);
-      return;
+      return undefined;
     }
     case 'md':
       saveText(name, toMarkdown(from.document), 'text/markdown');
-      return;
+      return undefined;
     case 'txt':
       saveText(name, toPlainText(from.document), 'text/plain');
-      return;
+      return undefined;
     case 'csv':
       saveText(
         name,
         (await import('~core/documents/items-csv')).toItemsCsv(from.exercises),
         'text/csv',
       );
+      return undefined;
   }
 }
 

@@ -12,14 +12,18 @@ import { allOf, listClasses, setFocusClass, setOpenList } from './repository';
 /** All that is kept, as the bytes of a zip. */
 export async function exportEverything(): Promise<Uint8Array> {
   // As it is stored, so that what is damaged goes along.
-  const [classes, lists, lessons, texts, recordings] = await Promise.all([
+  const [classes, lists, lessons, texts, recordings, standards] = await Promise.all([
     database.classes.toArray(),
     database.lists.toArray(),
     database.lessons.toArray(),
     database.texts.toArray(),
     database.recordings.toArray(),
+    database.standards.toArray(),
   ]);
-  return writeBackup({ classes, lists, lessons, texts, recordings }, new Date().toISOString());
+  return writeBackup(
+    { classes, lists, lessons, texts, recordings, standards },
+    new Date().toISOString(),
+  );
 }
 
 /** Some things as the bytes of a zip, with what they need; `withLearners` lets names and answers go along. */
@@ -31,7 +35,11 @@ export async function exportThings(chosen: Chosen, withLearners: boolean): Promi
     allOf('texts'),
     withLearners ? allOf('recordings') : [],
   ]);
-  const things = chosenThings({ classes, lists, lessons, texts, recordings }, chosen, withLearners);
+  const things = chosenThings(
+    { classes, lists, lessons, texts, recordings, standards: [] },
+    chosen,
+    withLearners,
+  );
   return writeBackup(things, new Date().toISOString(), aboutThings(things));
 }
 

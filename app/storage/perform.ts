@@ -21,6 +21,8 @@ const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>
   texts: textOperations,
   // They come and go with slips.
   recordings: {},
+  // A set comes whole, and goes whole.
+  standards: {},
 };
 
 /** What a screen sends: the intent, the revision it was made on, and the fields of the operation. */

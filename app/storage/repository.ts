@@ -69,7 +69,7 @@ const opened = <Table extends RecordTable>(table: Table, stored: readonly object
     return isDamaged(read) ? [] : [read];
   });
 
-async function ofClass<Table extends Exclude<RecordTable, 'classes' | 'recordings'>>(
+async function ofClass<Table extends Exclude<RecordTable, 'classes' | 'recordings' | 'standards'>>(
   table: Table,
   classId: string,
 ): Promise<Records[Table][]> {

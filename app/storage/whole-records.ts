@@ -7,6 +7,7 @@ import { completeList, withWords, type WordList } from '~core/lists/word-list';
 import type { Taken } from '~core/library/take';
 import { stageIds, type Lesson, type LessonPart, type StageId } from '~core/records/lesson';
 import { textsOfLesson } from '~core/records/things';
+import type { Standard } from '~core/standards/standard';
 import { completeText, type ReadingText } from '~core/texts/reading-text';
 import { newId } from '~/operations/operation';
 import { change } from './change';
@@ -93,6 +94,23 @@ export const removeLesson = (id: string, title: string) =>
     }
     await remove('lessons', id);
   });
+
+/** Keeps a set of standards; one of the same name is taken over by it. */
+export const keepStandards = (
+  name: string,
+  standards: readonly Standard[],
+  present: readonly { readonly id: string; readonly name: string }[],
+): Promise<void> =>
+  change(`Read in the standards ${name}`, ({ put }) =>
+    put('standards', {
+      id: present.find((each) => each.name === name)?.id ?? newId(),
+      name,
+      standards: standards.map((each) => ({ ...each, serves: [...each.serves] })),
+    }),
+  );
+
+export const removeStandards = (id: string, name: string): Promise<void> =>
+  change(`Removed the standards ${name}`, ({ remove }) => remove('standards', id));
 
 /** Keeps what was taken of the starter library, with all that belongs to it, as one change. */
 export const keepTaken = ({ lists, texts, lessons }: Taken): Promise<void> => {

@@ -24,6 +24,8 @@ export interface Demo {
   readonly texts: readonly ReadingText[];
   /** Nobody has said anything yet. */
   readonly recordings: readonly [];
+  /** The shipped sets are enough. */
+  readonly standards: readonly [];
 }
 
 /** The demo's records; the same each time. */
@@ -76,5 +78,6 @@ export function fernhillDemo(lexicon: Lexicon): Demo {
     ],
     texts: reading.texts,
     recordings: [],
+    standards: [],
   };
 }

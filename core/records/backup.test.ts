@@ -28,6 +28,7 @@ test('a zip of JSON that any program can open', () => {
     'lists.json',
     'manifest.json',
     'recordings.json',
+    'standards.json',
     'texts.json',
   ]);
 });
@@ -95,7 +96,7 @@ test('what is large goes on in a second file, and comes back in its order', () =
     completeList({ id: `list-${number}`, classId: 'a', name: `Pictures ${number}`, details }),
   );
   const bytes = writeBackup(
-    { classes: [], lessons: [], texts: [], recordings: [], lists },
+    { classes: [], lessons: [], texts: [], recordings: [], standards: [], lists },
     '2026-11-26',
   );
   const names = Object.keys(unzipSync(bytes)).filter((name) => name.startsWith('lists'));
@@ -153,7 +154,10 @@ test('an exercise that cannot be made is left out by name, and its lesson comes 
     .flatMap(({ parts }) => parts)
     .filter(({ kind }) => kind === 'exercise');
   const read = readBackup(
-    writeBackup({ classes: [], lists: [], texts: [], recordings: [], lessons: [broken] }, ''),
+    writeBackup(
+      { classes: [], lists: [], texts: [], recordings: [], standards: [], lessons: [broken] },
+      '',
+    ),
   );
   expect(read.lessons).toHaveLength(1);
   expect(

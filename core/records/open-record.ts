@@ -3,6 +3,7 @@ import { ClassRecord } from './class-record';
 import { Lesson } from './lesson';
 import { ListRecord } from './list-record';
 import { RecordingRecord } from './recording-record';
+import { StandardsRecord } from './standards-record';
 import { TextRecord } from './text-record';
 import { upgradeClass, upgradeLesson, upgradeList } from './upgrade';
 import { validateAs, type Validated } from './validate';
@@ -13,9 +14,17 @@ export interface Records {
   readonly lessons: Lesson;
   readonly texts: TextRecord;
   readonly recordings: RecordingRecord;
+  readonly standards: StandardsRecord;
 }
 export type RecordTable = keyof Records;
-export const recordTables = ['classes', 'lists', 'lessons', 'texts', 'recordings'] as const;
+export const recordTables = [
+  'classes',
+  'lists',
+  'lessons',
+  'texts',
+  'recordings',
+  'standards',
+] as const;
 
 const shapes = {
   classes: ClassRecord,
@@ -23,6 +32,7 @@ const shapes = {
   lessons: Lesson,
   texts: TextRecord,
   recordings: RecordingRecord,
+  standards: StandardsRecord,
 } as const;
 
 const asIs = (stored: object) => stored;
@@ -32,6 +42,7 @@ const upgrades: Readonly<Record<RecordTable, (stored: object) => object>> = {
   lessons: upgradeLesson,
   texts: asIs,
   recordings: asIs,
+  standards: asIs,
 };
 
 /** What a record of the table is called, for a message. */
@@ -41,6 +52,7 @@ export const recordNames: Readonly<Record<RecordTable, string>> = {
   lessons: 'lesson',
   texts: 'text',
   recordings: 'recording',
+  standards: 'set of standards',
 };
 
 /** The record, completed with what an older version did not have; or what is wrong with it. */

@@ -44,7 +44,9 @@ describe('things that are given on', () => {
   test('nothing about a learner is in the file unless it is asked for', () => {
     const learners = new Set(all.classes.flatMap(({ roster }) => roster.map(({ name }) => name)));
     const file = writeBackup(given(), '2026-11-28T09:00:00.000Z', aboutThings(given()));
-    const text = Object.values(unzipSync(file)).map((bytes) => strFromU8(bytes)).join('\n');
+    const text = Object.values(unzipSync(file))
+      .map((bytes) => strFromU8(bytes))
+      .join('\n');
     for (const gone of ['larger print', 'well heard', 'Femi', 'a slip of', 'pronoun']) {
       expect(text, gone).not.toContain(gone);
     }

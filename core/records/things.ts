@@ -86,6 +86,7 @@ export function chosenThings(all: Backup, chosen: Chosen, withLearners = false):
     recordings: withLearners
       ? all.recordings.filter(({ lessonId }) => chosen.lessons.includes(lessonId))
       : [],
+    standards: [],
   };
 }
 

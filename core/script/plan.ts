@@ -1,9 +1,8 @@
 /** Functions for scripts about plans: objectives, standards, calendars. */
 import { toCalendar as calendarOf, type CalendarLesson } from '../plan/calendar';
 import { checkObjective as check } from '../plan/check-objective';
-import { fromCase } from '../standards/case-json';
 import { suggestionsFor } from '../standards/serves';
-import { standardsFromTable } from '../standards/standard';
+import { readStandardsFile } from '../standards/read-standards';
 
 /** What an objective has of who, verb, what and how well, and what to do where it lacks one. */
 export function checkObjective({ objective }: { objective: string }) {
@@ -12,9 +11,7 @@ export function checkObjective({ objective }: { objective: string }) {
 
 /** Standards of a CASE package or of a table with tabs, each with the exercises it suggests. */
 export function readStandards({ text }: { text: string }) {
-  const { standards, problems } = text.trimStart().startsWith('{')
-    ? fromCase(text)
-    : standardsFromTable(text);
+  const { standards, problems } = readStandardsFile(text, 'Own set');
   return {
     standards: standards.map((standard) => ({
       ...standard,

@@ -1,6 +1,6 @@
 /** Which standards are those of a class: its set by the system of its level, its grade, and the years that are filed together. */
 import type { ClassLevel } from '../classes/class-level';
-import type { Standard } from './standard';
+import { standardSets, type Standard } from './standard';
 
 /** The set that goes with a level’s system. */
 export const setOf = ({ system }: ClassLevel): string =>
@@ -22,7 +22,13 @@ export function gradesOf({ system, value }: ClassLevel): readonly string[] {
 /** The standards of a class, in the order of the set. */
 export function standardsOfClass(standards: readonly Standard[], level: ClassLevel): Standard[] {
   const [set, grades] = [setOf(level), gradesOf(level)];
-  return standards.filter((each) => each.set === set && grades.includes(each.grade));
+  // A set that was read in names its grades as it likes; what names none is for every class.
+  const alike = new Set(['', level.value, ...grades].map((grade) => grade.toLowerCase()));
+  return standards.filter((each) =>
+    each.set in standardSets
+      ? each.set === set && grades.includes(each.grade)
+      : alike.has(each.grade.toLowerCase()),
+  );
 }
 
 /** Standards whose code, wording, strand or what they serve has every word that is sought. */

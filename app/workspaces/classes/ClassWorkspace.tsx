@@ -72,6 +72,7 @@ export function ClassWorkspace({
       <nav className="class-links" aria-label={`More of ${profile.name}`}>
         <Link to={`/classes/${profile.id}/results`}>Results over the weeks</Link>
         <Link to={`/classes/${profile.id}/coverage`}>Standards met</Link>
+        <Link to="/standards">Sets of standards</Link>
         <Link to="/week">The week</Link>
       </nav>
       <AutoField

@@ -40,11 +40,13 @@ export function DownloadMenu(props: {
   /** What the PDF holds. */
   readonly sheets: readonly Sheet[];
   readonly title: string;
-  /** The open exercise or sheet, for documents. */
+  /** The open exercise or sheet, for pictures of its pages. */
   readonly open: Downloadable;
+  /** What documents hold, where it is not what is open: the whole lesson. */
+  readonly documents?: Downloadable;
   readonly face: 'learner' | 'key';
 }) {
-  const { sheets, title, open, face } = props;
+  const { sheets, title, open, documents = open, face } = props;
   const pdf = usePdf();
   const [state, setState] = useState<State>('idle');
   /** Where the file stands in the server's line, in words. */
@@ -91,11 +93,11 @@ export function DownloadMenu(props: {
           disabled={open.sheet.pages.length === 0}
         />
         <Dropdown.Menu aria-label="Download as">
-          <Dropdown.Header aria-level={2}>{open.title}</Dropdown.Header>
+          <Dropdown.Header aria-level={2}>{documents.title}</Dropdown.Header>
           {(Object.keys(documentKinds) as DocumentKind[])
-            .filter((kind) => kind !== 'csv' || open.exercises.length > 0)
+            .filter((kind) => !['csv', 'qti'].includes(kind) || documents.exercises.length > 0)
             .map((kind) => (
-              <MenuItem key={kind} onChoose={() => void run(() => saveDocument(kind, open))}>
+              <MenuItem key={kind} onChoose={() => void run(() => saveDocument(kind, documents))}>
                 {documentKinds[kind]}
               </MenuItem>
             ))}

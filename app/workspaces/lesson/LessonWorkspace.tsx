@@ -108,6 +108,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
           {open ? (
             <Workbench
               open={open}
+              all={built}
               shown={copies ? [copies] : (whole ?? [open.sheet])}
               sheets={sheets}
               face={face}

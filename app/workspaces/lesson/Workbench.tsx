@@ -24,10 +24,24 @@ export type Scope = 'exercise' | 'copies' | 'shared' | 'booklet' | 'lesson';
 
 /** What can be saved of a part. */
 function downloadOf(open: BuiltPart): Downloadable {
-  const common = { title: titleOf(open), sheet: open.sheet };
+  const common = { title: titleOf(open), sheet: open.sheet, parts: [open.part] };
   return isExercise(open)
     ? { ...common, document: open.document, exercises: [open.exercise] }
     : { ...common, document: open.document, exercises: open.exercises };
+}
+
+/** The whole lesson as one document, each part on a page of its own. */
+function downloadOfAll(title: string, open: BuiltPart, all: readonly BuiltPart[]): Downloadable {
+  const parts = all.map(downloadOf);
+  return {
+    title,
+    sheet: open.sheet,
+    document: parts.flatMap(({ document }, index) =>
+      index === 0 ? document : [{ kind: 'page' as const }, ...document],
+    ),
+    exercises: parts.flatMap(({ exercises }) => exercises),
+    parts: all.map(({ part }) => part),
+  };
 }
 
 /** How the pages stand on the screen. */
@@ -41,6 +55,8 @@ const pageViews: readonly (readonly [PageView, string])[] = [
 
 export interface WorkbenchProps {
   readonly open: BuiltPart;
+  /** All parts of the lesson. */
+  readonly all: readonly BuiltPart[];
   /** What stands on the screen: the open part, its copies, or the whole lesson. */
   readonly shown: readonly Sheet[];
   /** What Print and Download give. */
@@ -82,6 +98,7 @@ function changeable(open: BuiltPart): ReadonlyMap<string, string> {
 export function Workbench(props: WorkbenchProps) {
   const {
     open,
+    all,
     shown,
     sheets,
     face,
@@ -183,6 +200,11 @@ export function Workbench(props: WorkbenchProps) {
             sheets={sheets}
             title={title}
             open={downloadOf(open)}
+            documents={
+              scope === 'exercise' || scope === 'copies'
+                ? downloadOf(open)
+                : downloadOfAll(title, open, all)
+            }
             face={face === 'key' ? 'key' : 'learner'}
           />
           <Button
