@@ -12,7 +12,10 @@ test('a list, a text and a lesson are found, read and taken for a class, and tak
   await page.getByLabel('Take for').selectOption({ label: 'Kestrels' });
   const find = page.getByLabel('Find by word, sound, topic or title');
   await find.fill('long a');
-  await page.getByText(/rain · brain|rain/).first().waitFor();
+  await page
+    .getByText(/rain · brain|rain/)
+    .first()
+    .waitFor();
   await page.getByRole('button', { name: 'Take Long a spelt three ways for Kestrels' }).click();
   await page.waitForURL(/\/lessons\//);
   await page.getByText('Long a spelt three ways').first().waitFor();

@@ -1,6 +1,7 @@
 /** What the engine does for the screens: plain data in, plain data out, so that it can live in a worker. */
 import { gunzipSync, strFromU8 } from 'fflate';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { toPls, type Pronunciations } from '~core/lists/pls';
 import { fernhillDemo, type Demo } from '~core/demo/fernhill';
 import type { Library } from '~core/library/library';
 import { takeFromLibrary, type Taken } from '~core/library/take';
@@ -348,6 +349,10 @@ export class Engine {
         takeFromLibrary(id, { library, class: profile, lexicon: this.lexicon, meanings, newId }),
       ),
     ) as Taken;
+  }
+
+  pronunciations(words: readonly string[]): Pronunciations {
+    return toPls(words, this.lexicon);
   }
 
   demo(): Demo {

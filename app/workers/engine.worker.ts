@@ -186,6 +186,8 @@ const service = {
     ]);
     return engine.takeFromLibrary(id, library as unknown as Library, profile, ids, known);
   },
+  pronunciations: async (words: readonly string[], profile: ClassProfile) =>
+    (await engineOf(profile)).pronunciations(words),
   demo: async () => (await engineOf(undefined)).demo(),
   size: async () => (await engineOf(undefined)).size,
   /** The likeliest short meaning of each word that has one. */

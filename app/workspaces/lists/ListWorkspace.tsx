@@ -7,6 +7,8 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { WordGroup } from '~core/lists/combine-lists';
 import type { ListCoverage } from '~core/lists/coverage';
 import type { ListGrouping, WordList } from '~core/lists/word-list';
+import { speaks } from '~core/languages/registry/registry';
+import { engine } from '~/workers/engine.client';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import { Slot } from '~/ui/Slot';
@@ -119,6 +121,17 @@ export function ListWorkspace(props: ListWorkspaceProps) {
             <MenuItem onChoose={() => saveText(`${list.name}.csv`, listCsv(list))}>
               Export as CSV
             </MenuItem>
+            {speaks(profile.language, 'sounds') && (
+              <MenuItem
+                onChoose={() =>
+                  void engine()
+                    .pronunciations(list.words, profile)
+                    .then(({ pls }) => saveText(`${list.name}.pls`, pls, 'application/pls+xml'))
+                }
+              >
+                Export pronunciations (PLS)
+              </MenuItem>
+            )}
             <MenuItem
               onChoose={() =>
                 send({

@@ -6,7 +6,7 @@ import type { Lesson } from '~core/records/lesson';
 import { servedBy } from '~core/standards/coverage';
 import { findStandards, setOf, standardsOfClass } from '~core/standards/of-class';
 import { soughtBy, suggestionsFor, type SoughtWords } from '~core/standards/serves';
-import { standardId, type Standard } from '~core/standards/standard';
+import { standardId, standardSets, type Standard } from '~core/standards/standard';
 import type { Send } from '../lesson/built-part';
 import type { PlannedPart } from './planned';
 
@@ -76,7 +76,9 @@ export function StandardsOfLesson({
   );
   // Those of the year come first; then those of the years around it, in the same set.
   const its = setOf(profile.level);
-  const others = standards.filter((each) => each.set === its && !own.includes(each));
+  const others = standards.filter(
+    (each) => (each.set === its || !(each.set in standardSets)) && !own.includes(each),
+  );
   const found =
     sought.trim() === '' ? [] : [...findStandards(own, sought), ...findStandards(others, sought)];
   const set = (next: readonly string[]) =>
