@@ -11,8 +11,14 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['flash cards flashcards word cards', ['two-sided-cards', 'pairs']],
   ['bingo lotto housie', ['bingo-boards']],
   ['memory game concentration snap pelmanism', ['pairs']],
-  ['cloze gap fill gapfill fill in the blanks missing words', ['sentence-gaps', 'text-word-box']],
-  ['multiple choice quiz test', ['choose-meaning', 'picture-to-word', 'fitting-phrase']],
+  [
+    'cloze gap fill gapfill fill in the blanks missing words',
+    ['sentence-gaps', 'text-word-box', 'own-gaps'],
+  ],
+  [
+    'multiple choice quiz test',
+    ['choose-meaning', 'picture-to-word', 'fitting-phrase', 'own-choices'],
+  ],
   ['matching match up connect lines', ['match-meaning', 'match-picture', 'match-translation']],
   ['wordsearch find the words', ['word-search']],
   ['anagram jumbled letters scrambled', ['unscramble']],

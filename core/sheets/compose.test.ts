@@ -9,7 +9,7 @@ import { lookNames } from '../kernel/look';
 import { ageSizes, grown, sizesOf } from '../paper/age-sizes';
 import { textWidth } from '../paper/measure';
 import { paginate, type Block } from '../paper/paginate';
-import { ownPicture } from '../testing/own-picture';
+import { ownMaterial } from '../testing/own-material';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { materialOf } from '../texts/reading/text-material';
 import { compose, FULL, roomOf } from './compose';
@@ -129,7 +129,7 @@ describe('every maker in every look', () => {
     const recipe = {
       maker,
       words: words.split(' '),
-      parameters: { beside: { ...beside, snow: { translation: 'neige' } }, ...ownPicture },
+      parameters: { beside: { ...beside, snow: { translation: 'neige' } }, ...ownMaterial },
       seed: 5,
     };
     const given = startWords(recipe, profile, lexicon, meanings);

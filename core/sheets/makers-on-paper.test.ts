@@ -4,7 +4,7 @@ import { makeExercise } from '../exercises/make-exercise';
 import type { Exercise } from '../exercises/making/exercise';
 import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
-import { ownPicture } from '../testing/own-picture';
+import { ownMaterial } from '../testing/own-material';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { materialOf } from '../texts/reading/text-material';
 import { textWidth } from '../paper/measure';
@@ -48,7 +48,12 @@ describe.each(makers.map((maker) => [maker.name, maker.id] as const))('%s on pap
   test.each(profiles)(
     'everything stands inside the margins, and nothing is said to be wrong',
     (profile) => {
-      const recipe = { maker: id, words: material, parameters: { beside, ...ownPicture }, seed: 5 };
+      const recipe = {
+        maker: id,
+        words: material,
+        parameters: { beside, ...ownMaterial },
+        seed: 5,
+      };
       const words = startWords(recipe, profile, lexicon, meanings);
       const made = [undefined, ...stories].map((reading) =>
         makeExercise({ ...recipe, words, reading }, lexicon, meanings),

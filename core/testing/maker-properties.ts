@@ -12,7 +12,7 @@ import type { Maker } from '../exercises/making/maker';
 import { confusableSets } from '../languages/en/words/confusables';
 import { wordClassBits } from '../languages/en/lexicon/word-class';
 import { wordParts } from '../languages/en/words/word-parts';
-import { ownPicture } from './own-picture';
+import { ownMaterial } from './own-material';
 import { testLexicon, testMeanings } from './test-lexicon';
 
 const lexicon = testLexicon();
@@ -27,13 +27,17 @@ function parametersOf(maker: string, words: readonly string[]): ExerciseParamete
       };
     case 'pinned-picture':
       return {
-        picture: ownPicture.picture,
+        picture: ownMaterial.picture,
         places: words.map((word, index) => ({
           x: 0.1 + (index % 5) / 6,
           y: 0.1 + Math.floor(index / 5) / 6,
           word,
         })),
       };
+    case 'own-choices':
+      return { questions: words.map((word) => `Which is ${word}? | ${word} | no ${word}`) };
+    case 'own-gaps':
+      return { sentencesWithGaps: words.map((word) => `This is ___ indeed. | ${word}`) };
     default:
       return {};
   }

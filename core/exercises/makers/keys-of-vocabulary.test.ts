@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
-import { ownPicture } from '../../testing/own-picture';
+import { ownMaterial } from '../../testing/own-material';
 import { allSaid, emojiShows, isSpelled, rimeOf, wordNetOpposites } from '../../testing/witnesses';
 import { confusableSentences } from '../../languages/en/sentence-sets/sentence-sets';
 import { confusableSets } from '../../languages/en/words/confusables';
@@ -37,7 +37,7 @@ describe('places on a picture of the teacher’s own', () => {
   };
 
   test('every place that has a name is asked for, where it was put', () => {
-    const { task, short } = made(ownPicture);
+    const { task, short } = made(ownMaterial);
     expect(short).toBeUndefined();
     expect(task.items.map(({ word }) => word)).toEqual([
       'climbing',
@@ -45,8 +45,8 @@ describe('places on a picture of the teacher’s own', () => {
       'rain gauge',
       'running',
     ]);
-    for (const [index, { x, y }] of ownPicture.places.entries()) {
-      const point = { [`item-${index + 1}`]: [x, y / ownPicture.picture.ratio] as const };
+    for (const [index, { x, y }] of ownMaterial.places.entries()) {
+      const point = { [`item-${index + 1}`]: [x, y / ownMaterial.picture.ratio] as const };
       const { verdicts } = markItem(task, point);
       expect(verdicts.filter(({ right }) => right)).toHaveLength(1);
       expect(verdicts[index]?.right).toBe(true);
@@ -54,43 +54,43 @@ describe('places on a picture of the teacher’s own', () => {
   });
 
   test('another place is wrong, and is called by its name', () => {
-    const { task } = made(ownPicture);
+    const { task } = made(ownMaterial);
     const { verdicts } = markItem(task, { 'item-1': [0.7, 0.25 / 1.5] });
     expect(verdicts[0]).toMatchObject({ right: false, given: 'flag', expected: 'climbing' });
   });
 
   test('its verbs alone are collected, and what is left out is named', () => {
-    const { task, notes } = made({ ...ownPicture, ask: 'verbs' });
+    const { task, notes } = made({ ...ownMaterial, ask: 'verbs' });
     expect([...task.bank].sort()).toEqual(['climbing', 'running']);
     expect(notes.map(({ text }) => text).join(' ')).toContain('flag, rain gauge');
   });
 
   test('two places of one name are found once, and labelled both', () => {
-    const places = [...ownPicture.places, { x: 0.1, y: 0.9, word: 'Flag' }];
-    const found = made({ ...ownPicture, places, ask: 'ring' });
+    const places = [...ownMaterial.places, { x: 0.1, y: 0.9, word: 'Flag' }];
+    const found = made({ ...ownMaterial, places, ask: 'ring' });
     expect(found.task.items).toHaveLength(4);
     expect(found.notes.map(({ text }) => text).join(' ')).toContain('Flag names two places');
-    expect(made({ ...ownPicture, places }).task.items).toHaveLength(5);
+    expect(made({ ...ownMaterial, places }).task.items).toHaveLength(5);
   });
 
   test('no places lie over each other, however near the pins', () => {
     const places = [0.5, 0.51, 0.53].map((x, index) => ({ x, y: 0.5, word: `thing ${index}` }));
-    expect(made({ ...ownPicture, places }).notes).toEqual([]);
+    expect(made({ ...ownMaterial, places }).notes).toEqual([]);
   });
 
   test('without a picture, or with one place, there is no sheet', () => {
     expect(made({}).short).toContain('a picture of your own');
-    expect(made({ ...ownPicture, places: ownPicture.places.slice(0, 1) }).short).toContain('2');
+    expect(made({ ...ownMaterial, places: ownMaterial.places.slice(0, 1) }).short).toContain('2');
   });
 
   test('covered places show nothing of their names', () => {
-    const exercise = made({ ...ownPicture, ask: 'uncover', bank: false });
+    const exercise = made({ ...ownMaterial, ask: 'uncover', bank: false });
     const { pages } = layOutSheet(exercise, kestrels(), '');
     const printed = pages
       .filter(({ part }) => part === 'learner')
       .flatMap(({ marks }) => marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])))
       .join(' ');
-    for (const { word } of ownPicture.places) expect(printed).not.toContain(word);
+    for (const { word } of ownMaterial.places) expect(printed).not.toContain(word);
   });
 });
 

@@ -222,6 +222,14 @@ export const sentences = (more: More = {}): ListParameter => ({
   ...more,
 });
 
+/** Lines that the teacher writes, each an item of its own. */
+export const lines = (label: string, most: number, more: More = {}): ListParameter => ({
+  kind: 'sentences',
+  label,
+  most,
+  ...more,
+});
+
 export const shaped = <const Shape extends ShapeName>(
   kind: Shape,
   label: string,
