@@ -60,7 +60,8 @@ test('a whole lesson goes out as a web page and as a QTI package, which says wha
   };
   const html = await readFile(await save('Web page (.html)'), 'utf8');
   expect(html).toContain('rain');
-  const files = unzipSync(await readFile(await save('QTI 3 package (.zip)')));
+  const packed = await save('QTI 3 package (.zip)');
+  const files = unzipSync(await readFile(packed));
   expect(Object.keys(files)).toContain('imsmanifest.xml');
   const items = Object.keys(files).filter((name) => name.startsWith('items/'));
   expect(items.length).toBeGreaterThan(0);
@@ -78,5 +79,31 @@ test('a whole lesson goes out as a web page and as a QTI package, which says wha
       .map(([, bytes]) => strFromU8(bytes)),
   );
   expect(faults).toBe(0);
+  // Read back, it is a lesson of the class with the same exercise.
+  await desk.go('/shelf');
+  await page.getByLabel('Read an exported file back in').setInputFiles(packed);
+  await page.getByRole('button', { name: 'Read it in' }).click();
+  await page.getByText(/^Read in as the lesson “.+” of Kestrels: 1 exercise\./).waitFor();
+  await desk.close();
+});
+
+test('questions of one’s own are written in the panel, keyed, and one that is wrong is named', async () => {
+  const desk = await Desk.withDemo(
+    '/lessons/fernhill-33/add?stage=alone&find=My%20own%20questions',
+  );
+  const { page } = desk;
+  await page.getByRole('button', { name: 'My own questions', exact: true }).click();
+  await page.getByRole('button', { name: 'Add it, and set it up there' }).click();
+  await page.waitForURL(/[?]part=/);
+  const lines = page.getByLabel(/Your questions, one a line/);
+  await lines.fill(
+    'Which wind is warm? | the south wind | the north wind\nWhat is this?\nWho reads the gauge? | Asha | Nils',
+  );
+  await lines.blur();
+  const paper = page.locator('.paper-stack');
+  await paper.getByText('Who reads the gauge?').first().waitFor();
+  await page.getByText(/“What is this\?” needs the right answer/).waitFor();
+  await page.getByRole('button', { name: 'Key', exact: true }).click();
+  await paper.getByText('Asha').first().waitFor();
   await desk.close();
 });

@@ -11,6 +11,7 @@ import {
   type Choice,
   type Difference,
 } from '~/storage/backups';
+import { keepExercises } from '~/storage/exercises-in';
 import { readBackupFile } from './read-backup-file';
 
 type Stage =
@@ -132,7 +133,18 @@ export function RestorePanel() {
     setSaid(undefined);
     setStage({ at: 'reading', stop });
     try {
-      const backup = await readBackupFile(file, stop.signal);
+      const read = await readBackupFile(file, stop.signal);
+      if ('exercises' in read) {
+        const done = await answer(() => keepExercises(read.exercises));
+        end(
+          done.ok
+            ? { ok: true, text: done.notes?.join(' ') ?? '' }
+            : { ok: false, text: done.message },
+        );
+        await revalidator.revalidate();
+        return;
+      }
+      const { backup } = read;
       const differ = await differences(backup);
       if (differ.length === 0) await takeIn(backup);
       else setStage({ at: 'choosing', backup, differ });
@@ -169,7 +181,8 @@ export function RestorePanel() {
         )}
       </form>
       <p className="quiet small mt-2 mb-0">
-        What is not here is added. Where something is here already and differs, you choose.
+        What is not here is added. Where something is here already and differs, you choose. A QTI 3
+        package becomes a lesson of the class you work with.
       </p>
       {stage.at === 'choosing' && (
         <Choices

@@ -1,12 +1,14 @@
 /** Reads a backup file in a worker of its own; breaking it off ends the worker. */
-import type { ReadBackup } from '~core/records/backup';
 import type { BackupAnswer } from '~/workers/backup.worker';
+
+/** A backup, or the exercises of a QTI package. */
+export type ReadFile = Extract<BackupAnswer, { readonly ok: true }>;
 
 /** A larger file is none that “Export everything” saved. */
 const LARGEST_FILE = 512 * 1024 * 1024;
 
 /** @throws Error in words for the teacher; an `AbortError` where it was broken off */
-export async function readBackupFile(file: File, signal: AbortSignal): Promise<ReadBackup> {
+export async function readBackupFile(file: File, signal: AbortSignal): Promise<ReadFile> {
   if (file.size > LARGEST_FILE) {
     throw new Error(
       `${file.name} is larger than 512 MB, which no backup of Wordane is. Choose the file that “Export everything” saved. Nothing was changed.`,
@@ -18,10 +20,10 @@ export async function readBackupFile(file: File, signal: AbortSignal): Promise<R
     name: 'backup',
   });
   try {
-    return await new Promise<ReadBackup>((resolve, reject) => {
+    return await new Promise<ReadFile>((resolve, reject) => {
       signal.addEventListener('abort', () => reject(new DOMException('broken off', 'AbortError')));
       worker.addEventListener('message', ({ data }: MessageEvent<BackupAnswer>) =>
-        data.ok ? resolve(data.backup) : reject(new Error(data.message)),
+        data.ok ? resolve(data) : reject(new Error(data.message)),
       );
       worker.addEventListener('error', (event) => {
         event.preventDefault();

@@ -1,0 +1,44 @@
+/** Exercises of a package that was read in: a new lesson of the class that is worked with. */
+import type { ReadQti } from '~core/records/exchange/read-qti';
+import { Lesson, stageIds, type StageId } from '~core/records/lesson';
+import { ChangeError, newId } from '~/operations/operation';
+import { focusClass } from './repository';
+import { createLesson } from './whole-records';
+
+/** Minutes of each stage: forty-five in all (common practice). */
+const minutes: Readonly<Record<StageId, number>> = {
+  'get-ready': 5,
+  show: 10,
+  together: 10,
+  alone: 15,
+  'look-back': 5,
+};
+
+/** What is left out is said one by one up to here. */
+const MOST_SAID = 8;
+
+/** Makes the lesson; gives what came of it in sentences. */
+export async function keepExercises({ title, parts, left }: ReadQti): Promise<string[]> {
+  const profile = await focusClass();
+  if (profile === undefined) {
+    throw new ChangeError('Make a class first: the exercises become a lesson of it.');
+  }
+  const lesson = Object.assign(new Lesson(), {
+    id: newId(),
+    classId: profile.id,
+    title,
+    objective: '',
+    stages: stageIds.map((id) => ({
+      id,
+      minutes: minutes[id],
+      parts: id === 'alone' ? parts.slice(0, 40).map((part) => ({ ...part, id: newId() })) : [],
+    })),
+  });
+  await createLesson(lesson);
+  const more = left.length - MOST_SAID;
+  return [
+    `Read in as the lesson “${title}” of ${profile.name}: ${parts.length} ${parts.length === 1 ? 'exercise' : 'exercises'}.`,
+    ...left.slice(0, MOST_SAID),
+    ...(more > 0 ? [`${more} more were left out.`] : []),
+  ];
+}
