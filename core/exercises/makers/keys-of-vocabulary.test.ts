@@ -7,7 +7,7 @@ import { confusableSets } from '../../languages/en/words/confusables';
 import type { ExerciseParameters } from '../making/exercise';
 import type { Task } from '../interactions';
 import { crossingLetters } from '../interactions/gap/task';
-import { makeExercise, markItem } from '../make-exercise';
+import { checkExercise, makeExercise, markItem, markTask } from '../make-exercise';
 import { layOutSheet } from '../../sheets/sheet';
 
 const lexicon = testLexicon();
@@ -397,5 +397,54 @@ describe('often confused words', () => {
       expect(tell, words[0]?.word).toMatch(/^.{15,}\.$/);
       for (const { word, wordClass } of words) expect(wordClass, word).toBeDefined();
     }
+  });
+});
+
+describe('what the teacher has written herself', () => {
+  const make = (maker: string, parameters: ExerciseParameters) =>
+    makeExercise({ maker, words: [], parameters, seed: 2 }, lexicon);
+
+  test('a question has its right answer among the others, in an order of chance', () => {
+    const { task, notes } = make('own-choices', {
+      questions: ['Which wind is warm? | south | north | east', ' ', 'Who? | Asha | asha', 'Why?'],
+    });
+    if (task.interaction !== 'choice') throw new Error('no choice');
+    const [item] = task.items;
+    expect(task.items).toHaveLength(1);
+    expect(item?.options.filter(({ right }) => right).map(({ text }) => text)).toEqual(['south']);
+    expect(item?.options.map(({ text }) => text).sort()).toEqual(['east', 'north', 'south']);
+    expect(notes.map(({ text }) => text)).toEqual([
+      '“Who? | Asha | asha” has one answer twice. It was left out.',
+      '“Why?” needs the right answer and a wrong one, each after a |. It was left out.',
+    ]);
+  });
+
+  test('a gap takes each of its answers, and the box holds the first of each', () => {
+    const { task, notes } = make('own-gaps', {
+      sentencesWithGaps: [
+        'The ___ turns. | vane / weathervane',
+        '___ fell, and the ___ froze. | Snow | pond',
+        'No gap here. | snow',
+        'One ___ here. | a | b',
+      ],
+    });
+    if (task.interaction !== 'gap') throw new Error('no gap');
+    expect(markTask(task, { 'item-1': ['Weathervane'], 'item-2': ['snow', 'pond'] }).score).toBe(2);
+    expect(markTask(task, { 'item-1': ['hen'], 'item-2': ['snow', ''] }).score).toBe(0);
+    expect([...task.bank].sort()).toEqual(['Snow', 'pond', 'vane']);
+    expect(notes.map(({ text }) => text).join(' ')).toMatch(/has no gap.*has 1 gap and 2 answers/);
+  });
+
+  test('what is read in it is checked against the class, word by word', () => {
+    const recipe = {
+      maker: 'own-choices',
+      words: [],
+      parameters: { questions: ['Which barometer is right? | the old one | the other'] },
+      seed: 1,
+    };
+    const exercise = makeExercise(recipe, lexicon);
+    const checks = checkExercise(recipe, exercise, kestrels(), lexicon);
+    expect(checks.find(({ word }) => word === 'barometer')?.reach).toBe('beyond');
+    expect(checks.map(({ word }) => word)).not.toContain('Which barometer is right?');
   });
 });

@@ -38,6 +38,7 @@ const maker: Maker = {
   fewestWords: 1,
   usesWords: false,
   bringsWords: true,
+  usesSentences: true,
   needs: 'a question or more of your own, each with its answers',
   asks: [],
   parameters,

@@ -50,6 +50,7 @@ const maker: Maker = {
   fewestWords: 1,
   usesWords: false,
   bringsWords: true,
+  usesSentences: true,
   needs: 'a sentence or more of your own, each with a gap and its answer',
   asks: [],
   parameters,
