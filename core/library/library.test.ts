@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { interactionOf, markTask } from '../exercises/interactions';
+import { recipeProblems } from '../exercises/catalogue';
 import { makeExercise } from '../exercises/make-exercise';
 import { checkWord } from '../reach/check-word';
 import { partsOf } from '../records/lesson';
@@ -164,6 +165,7 @@ describe('the lessons of the library', () => {
       expect(parts.length).toBe(exercisesOf(lesson).length);
       expect(parts.length).toBeGreaterThan(1);
       for (const part of parts) {
+        expect(recipeProblems(part.maker, part.parameters), part.maker).toEqual([]);
         const [text] = texts;
         const reading = text && part.parameters.textId ? { reading: materialOf(text) } : {};
         const exercise = makeExercise(

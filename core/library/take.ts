@@ -16,7 +16,9 @@ import type { PartSeed } from './seeds';
 /** What is taken stands in this folder of the shelf. */
 export const LIBRARY_TAG = 'Starter library';
 /** Everything in the library was written for Wordane. */
-const SOURCE = 'Wordane starter library';
+const AUTHOR = 'Wordane';
+const YEAR = '2026';
+const SOURCE = 'starter library';
 const LICENCE = 'GPL-3.0-or-later';
 
 export interface Taken {
@@ -42,7 +44,16 @@ const listFor = ({ name, words }: LibraryList, { class: { id }, newId }: Taking)
 });
 
 const textFor = ({ title, body }: LibraryText, { class: { id }, newId }: Taking) => ({
-  ...completeText({ id: newId(), classId: id, title, body, source: SOURCE, licence: LICENCE }),
+  ...completeText({
+    id: newId(),
+    classId: id,
+    title,
+    body,
+    author: AUTHOR,
+    year: YEAR,
+    source: SOURCE,
+    licence: LICENCE,
+  }),
   tags,
 });
 

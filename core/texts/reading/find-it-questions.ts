@@ -326,5 +326,9 @@ export function findItQuestions(passage: Passage, lexicon: Lexicon): FoundQuesti
   // Two sentences that answer one question make it unfair.
   const counts = new Map<string, number>();
   for (const { question } of questions) counts.set(question, (counts.get(question) ?? 0) + 1);
-  return questions.filter(({ question }) => counts.get(question) === 1);
+  return questions.filter(
+    // “… stood at the very?”: a phrase that was cut in two is no question.
+    ({ question }) =>
+      counts.get(question) === 1 && !/\b(?:the|an?|very|its|their)[,?]/.test(question),
+  );
 }

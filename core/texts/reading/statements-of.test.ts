@@ -101,4 +101,31 @@ describe('questions that a sentence answers', () => {
       expect(question.toLowerCase()).not.toContain(answer.toLowerCase());
     }
   });
+
+  test('a phrase that was cut in two is no question', () => {
+    const body = 'The bench stood at the very top, beside the weather station.';
+    expect(asked(body).filter((question) => /\bvery[,?]/.test(question))).toEqual([]);
+  });
+});
+
+describe('whom or what a pronoun means after a clause that stands before it', () => {
+  const told = (body: string) => statementsOf(passage(body), lexicon).map(({ text }) => text);
+
+  test('what that clause speaks of may be meant: then nothing is said', () => {
+    const body =
+      'The story begins with rain. As rain falls, it picks up a little carbon dioxide from the air.';
+    expect(told(body).filter((text) => text.includes('story picks'))).toEqual([]);
+    const two = 'Asha ran home. When Mina called, she opened the window.';
+    expect(told(two).filter((text) => text.includes('Asha opened'))).toEqual([]);
+  });
+
+  test('where it speaks of nobody else, the one before is meant', () => {
+    const body = 'Asha ran home. When the bell rang, she opened the window.';
+    expect(told(body).join(' ')).toMatch(/Asha opened the window/);
+  });
+
+  test('what is called something has no verb in called', () => {
+    const body = 'Under them, the duck wears a soft, warm layer called down.';
+    expect(told(body).filter((text) => /layer/i.test(text))).toEqual([]);
+  });
 });

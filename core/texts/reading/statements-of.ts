@@ -161,6 +161,30 @@ function meantBy(pronoun: string, recent: readonly Referent[]): Referent | undef
   return different.length === 1 && only?.aside !== true ? only : undefined;
 }
 
+const opens =
+  /^(?:when|whenever|as|if|while|after|before|because|although|though|since|until|once)$/;
+
+/**
+ * When rain falls, it picks up …: what the clause before the pronoun speaks of may be meant, though
+ * never surely.
+ */
+function spokenOfBefore(
+  tokens: readonly TaggedToken[],
+  pronoun: TaggedToken,
+  lexicon: Lexicon,
+): Referent[] {
+  if (!opens.test(tokens[0]?.lower ?? '')) return [];
+  return tokens
+    .filter(({ tag, at }) => at < pronoun.at && /^(?:noun|nouns|name)$/.test(tag))
+    .map(({ text, lower: word, tag }) => ({
+      text,
+      plural: tag === 'nouns',
+      person: isPersonNoun(word, lexicon) || (tag === 'name' && /^\p{Lu}/u.test(text)),
+      ...(tag === 'name' ? { pronoun: pronounOfName(text) } : {}),
+      aside: true,
+    }));
+}
+
 /** Sentences back in which somebody is still spoken of. */
 const MEMORY = 3;
 
@@ -181,8 +205,9 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
     const before = passage.sentences[at - 1];
     if (before && before.paragraph !== sentence.paragraph) spoken = spoken.slice(-2);
     if (/["“”]/.test(sentence.text) || sentence.speaker !== undefined) return;
-    // A baker called Adrian saved them: called is no verb of the sentence.
+    // A baker called Adrian saved them; a warm layer called down: called is no verb of the sentence.
     if (/\b(?:called|named) \p{Lu}/u.test(sentence.text)) return;
+    if (/\b(?:a|an|the) (?:\p{L}+,? ){1,4}(?:called|named) \p{L}/u.test(sentence.text)) return;
     const whole = analyseSentence(sentence.text, lexicon);
     if (!whole.sure || whole.type !== 'declarative' || whole.completeness !== 'complete') return;
     if (misread.some((pattern) => pattern.test(sentence.text))) return;
@@ -200,7 +225,7 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
         .map(({ who }) => who)
         .filter((who) => !text.includes(who.text));
       if (parts.subject.length === 1 && pronouns.test(first.lower)) {
-        const who = meantBy(first.lower, recent);
+        const who = meantBy(first.lower, [...recent, ...spokenOfBefore(tokens, first, lexicon)]);
         if (who === undefined) continue;
         spoken.push({ at, who });
         const named = `${text.slice(0, first.start)}${first.start === 0 ? capital(who.text) : who.text}${text.slice(first.end)}`;
