@@ -70,5 +70,20 @@ test('a lesson’s own author and licence stand on the shelf, and can be undone'
   await change();
   await page.getByText('Author and licence …').click();
   expect(await page.getByLabel('Author', { exact: true }).inputValue()).toBe('Iris Gale');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await change();
+  await page.getByRole('button', { name: 'Copy', exact: true }).click();
+  await page.getByRole('link', { name: 'Long a in the storm log (copy)' }).waitFor();
+  await page
+    .getByRole('button', { name: 'Change Long a in the storm log (copy)', exact: true })
+    .click();
+  const name = page.getByLabel('Another name for Long a in the storm log (copy)');
+  await name.fill('Long a once more');
+  await name.press('Enter');
+  await page.getByRole('link', { name: 'Long a once more' }).waitFor();
+  await page
+    .getByText(/used in .*weather club/i)
+    .first()
+    .waitFor();
   await desk.close();
 });

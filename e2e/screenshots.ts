@@ -103,7 +103,6 @@ const addExercise = async (name: string, title: string) => {
 };
 await addExercise('Trace, copy, write', 'Trace, copy, write');
 await page.evaluate(() => window.scrollTo(0, 0));
-await shoot('handwriting');
 await page.getByRole('link', { name: 'Add to Alone' }).click();
 await page.locator('.gallery-card .paper-page').nth(7).waitFor();
 await page.waitForTimeout(500);
@@ -159,5 +158,8 @@ await page
 await shoot('latin');
 await desk.go('/shelf');
 await shoot('shelf');
+await desk.go('/library');
+await page.getByRole('button', { name: 'Word lists', exact: true }).click();
+await shoot('library');
 await desk.close();
 await closeBrowser();

@@ -9,6 +9,8 @@ class Marks {
   @Maybe() @Texts(20) tags?: string[];
   /** An ISO 8601 day; empty takes it out again. */
   @Maybe() @Text(10) putAway?: string;
+  /** Another name; the longest that a text can have. */
+  @Maybe() @Text(120) rename?: string;
   @Maybe() @Text(RIGHTS_LENGTH.author) author?: string;
   @Maybe() @Text(RIGHTS_LENGTH.licence) licence?: string;
   @Maybe() @Text(RIGHTS_LENGTH.source) source?: string;
@@ -26,8 +28,9 @@ export const shelfOperation = <Kept extends object>(
 ): Operation<Kept> =>
   operation<Kept>()({
     input: Marks,
-    label: (record, { starred, tags, putAway, author, licence, source }) => {
+    label: (record, { starred, tags, putAway, rename, author, licence, source }) => {
       const name = nameOf(record);
+      if (rename !== undefined) return `Called ${name} ${rename}`;
       if (putAway !== undefined) return putAway === '' ? `Had ${name} back` : `Put ${name} away`;
       if (tags !== undefined) return `Changed the folders of ${name}`;
       if ((author ?? licence ?? source) !== undefined) {
@@ -35,7 +38,10 @@ export const shelfOperation = <Kept extends object>(
       }
       return starred ? `Starred ${name}` : `Took the star from ${name}`;
     },
-    step: (record, marks) => {
+    step: (record, { rename, ...marks }) => {
+      if (rename?.trim()) {
+        return { ...record, ['title' in record ? 'title' : 'name']: rename.trim() };
+      }
       const said = Object.entries(marks).filter(([, value]) => value !== undefined);
       const next: Marked = { ...(record as Marked), ...Object.fromEntries(said) };
       // A text always has these fields, if empty; a lesson and a list have none in their place.

@@ -8,7 +8,14 @@ import { exportEverything, hasDemo, removeDamaged, removeDemo } from '~/storage/
 import { recordTables } from '~/storage/database';
 import { perform } from '~/storage/perform';
 import { allOf, damagedRecords, listClasses } from '~/storage/repository';
-import { removeLesson, removeList, removeText } from '~/storage/whole-records';
+import {
+  copyLesson,
+  copyList,
+  copyText,
+  removeLesson,
+  removeList,
+  removeText,
+} from '~/storage/whole-records';
 import { rememberExport, room, type Room } from '~/storage/room';
 import { classOf, lessonThing, listThing, textThing } from '~/workspaces/shelf/shelf-things';
 import { ShelfSearch } from '~/workspaces/shelf/ShelfSearch';
@@ -31,7 +38,7 @@ export async function clientLoader() {
   const things = [
     ...lessons.map((lesson) => lessonThing(lesson, of(lesson))),
     ...lists.map((list) => listThing(list, of(list))),
-    ...texts.map((text) => textThing(text, of(text))),
+    ...texts.map((text) => textThing(text, of(text), lessons)),
   ];
   return { classes, things, damaged, demo, space };
 }
@@ -43,9 +50,19 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
     id?: unknown;
     fields?: object;
     name?: unknown;
+    classId?: unknown;
   };
   if (body.intent === 'remove-demo') return answer(removeDemo);
   const table = recordTables.find((each) => each === body.table);
+  if (body.intent === 'copy' && table) {
+    const [id, classId] = [String(body.id), String(body.classId)];
+    if (table === 'lessons') return answer(async () => void (await copyLesson(id, classId)));
+    if (table === 'lists') return answer(async () => void (await copyList(id, classId)));
+    if (table === 'texts') {
+      const name = String(body.name);
+      return answer(async () => void (await copyText(id, classId, name)));
+    }
+  }
   if (body.intent === 'remove' && table) {
     const [id, name] = [String(body.id), String(body.name)];
     if (table === 'lessons') return answer(() => removeLesson(id, name));

@@ -137,6 +137,9 @@ export const createText = (
 export const removeText = (id: string, title: string) =>
   change(`Removed the text ${title}`, ({ remove }) => remove('texts', id));
 
+/** What a copy is called: in its own class it must be told from what it was copied from. */
+const copyName = (name: string, stays: boolean) => (stays ? `${name.slice(0, 110)} (copy)` : name);
+
 /** A thing with the rights it had in its class, and a note of where it went and what was changed. */
 function givenOn<Thing extends object>(
   thing: Thing,
@@ -146,6 +149,8 @@ function givenOn<Thing extends object>(
 ): Thing {
   const day = new Date().toISOString().slice(0, 10);
   const rights = rightsOf(thing as Rights, from);
+  // A copy that stays in its class is no other thing yet.
+  if (from.name === to && changed === '') return thing;
   const note = `${day}: given from ${from.name} to ${to}${changed === '' ? '' : `; ${changed}`}`;
   return { ...thing, ...rights, changes: withChange(rights.changes, note) };
 }
@@ -159,7 +164,12 @@ export const copyText = (id: string, classId: string, className: string): Promis
       const { revision: _, ...text } = await get('texts', id);
       title = text.title;
       const from = await get('classes', text.classId);
-      const copy = { ...givenOn(text, from, className), id: newId(), classId };
+      const copy = {
+        ...givenOn(text, from, className),
+        id: newId(),
+        classId,
+        title: copyName(title, classId === text.classId),
+      };
       await put('texts', copy);
       await remember('focus-class', classId);
       return copy.id;
@@ -212,12 +222,19 @@ export const copyLesson = (
       label = `Copied ${lesson.title} for ${name}`;
       const copies = new Map<string, string>();
       for (const { revision: _text, ...text } of await ofClass('texts', lesson.classId)) {
-        if (!isAbout(text)(lesson)) continue;
+        // A copy that stays in its class is about the same text.
+        if (classId === whole.classId || !isAbout(text)(lesson)) continue;
         const copy = { ...givenOn(text, from, name), id: newId(), classId };
         copies.set(text.id, copy.id);
         await put('texts', copy);
       }
-      const copy = { ...lesson, id: newId(), classId, stages: withTexts(lesson, copies) };
+      const copy = {
+        ...lesson,
+        id: newId(),
+        classId,
+        title: copyName(lesson.title, classId === whole.classId),
+        stages: withTexts(lesson, copies),
+      };
       await put('lessons', copy);
       await remember('focus-class', classId);
       return copy.id;
@@ -235,7 +252,12 @@ export const copyList = (id: string, classId: string): Promise<string> => {
       const { name } = await get('classes', classId);
       label = `Copied ${list.name} for ${name}`;
       const from = await get('classes', list.classId);
-      const copy = { ...givenOn(list, from, name), id: newId(), classId };
+      const copy = {
+        ...givenOn(list, from, name),
+        id: newId(),
+        classId,
+        name: copyName(list.name, classId === list.classId),
+      };
       await put('lists', copy);
       await remember(`open-list:${classId}`, copy.id);
       await remember('focus-class', classId);

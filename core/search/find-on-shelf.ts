@@ -20,6 +20,8 @@ export interface ShelfThing {
   readonly author?: string | undefined;
   readonly licence?: string | undefined;
   readonly source?: string | undefined;
+  /** Titles of the lessons that use it. */
+  readonly usedIn?: readonly string[];
   /** Everything that stands in it. */
   readonly content: string;
 }

@@ -31,23 +31,35 @@ const names: Readonly<Record<ShelfKind, string>> = {
 
 type Ask = (thing: ShelfThing, fields: object) => void;
 
-function FolderField({ thing, ask }: { thing: ShelfThing; ask: Ask }) {
-  const [name, setName] = useState('');
+/** A field in a menu: what is written is taken with the enter key. */
+function MenuField({
+  label,
+  placeholder,
+  most,
+  start = '',
+  onTaken,
+}: {
+  label: string;
+  placeholder: string;
+  most: number;
+  start?: string;
+  onTaken: (text: string) => void;
+}) {
+  const [name, setName] = useState(start);
   return (
     <form
       className="px-3 py-1"
       onSubmit={(event) => {
         event.preventDefault();
-        const tag = name.trim();
-        if (tag !== '' && !thing.tags.includes(tag)) ask(thing, { tags: [...thing.tags, tag] });
-        setName('');
+        if (name.trim() !== '' && name.trim() !== start) onTaken(name.trim());
+        setName(start);
       }}
     >
       <input
         className="form-control form-control-sm"
-        aria-label={`New folder for ${thing.title}`}
-        placeholder="New folder"
-        maxLength={40}
+        aria-label={label}
+        placeholder={placeholder}
+        maxLength={most}
         value={name}
         onChange={(event) => setName(event.currentTarget.value)}
         // Letters are for the field, not for the menu's own search.
@@ -65,6 +77,7 @@ function Row({
   onRemove,
   onRights,
   onGive,
+  onCopy,
   chosen,
   onChosen,
   today,
@@ -76,11 +89,12 @@ function Row({
   onRemove: () => void;
   onRights: () => void;
   onGive: () => void;
+  onCopy: () => void;
   chosen: boolean;
   onChosen: () => void;
   today: string;
 }) {
-  const { title, kind, starred, tags, putAway } = thing;
+  const { title, kind, starred, tags, putAway, usedIn = [] } = thing;
   return (
     <li className="shelf-thing">
       <input
@@ -106,6 +120,8 @@ function Row({
           · {shelfKinds[kind]} · {className}
           {thing.date && ` · ${thing.date}`}
           {putAway && ` · put away on ${putAway}`}
+          {usedIn.length > 0 && ` · used in ${usedIn.slice(0, 3).join(', ')}`}
+          {usedIn.length > 3 && ` and ${usedIn.length - 3} more`}
         </span>
         {tags.map((tag) => (
           <span key={tag} className="shelf-tag">
@@ -139,8 +155,25 @@ function Row({
               Folder {folder}
             </MenuItem>
           ))}
-          <FolderField thing={thing} ask={ask} />
+          <MenuField
+            label={`New folder for ${title}`}
+            placeholder="New folder"
+            most={40}
+            onTaken={(tag) => !tags.includes(tag) && ask(thing, { tags: [...tags, tag] })}
+          />
           <Dropdown.Divider />
+          <Dropdown.Item href={addressOf(thing)} target="_blank" rel="noopener">
+            Open in a tab of its own
+          </Dropdown.Item>
+          <MenuField
+            key={title}
+            label={`Another name for ${title}`}
+            placeholder="Another name"
+            most={120}
+            start={title}
+            onTaken={(rename) => ask(thing, { rename })}
+          />
+          <MenuItem onChoose={onCopy}>Copy</MenuItem>
           <MenuItem onChoose={onGive}>Save as a file …</MenuItem>
           <MenuItem onChoose={onRights}>Author and licence …</MenuItem>
           <MenuItem onChoose={() => ask(thing, { putAway: putAway ? '' : today })}>
@@ -427,6 +460,18 @@ export function ShelfSearch({
             }
             onRights={() => setRightsOf(each.thing)}
             onGive={() => setGiving([each.thing])}
+            onCopy={() =>
+              void fetcher.submit(
+                {
+                  intent: 'copy',
+                  table: each.thing.kind,
+                  id: each.thing.id,
+                  classId: each.thing.classId,
+                  name: classes.find(({ id }) => id === each.thing.classId)?.name ?? '',
+                } as never,
+                { method: 'post', encType: 'application/json' },
+              )
+            }
             chosen={chosen.has(keyOf(each.thing))}
             onChosen={() => {
               const next = new Set(chosen);

@@ -4,6 +4,7 @@ import { rightsOf, type Rights } from '~core/kernel/licence';
 import type { WordList } from '~core/lists/word-list';
 import { partsOf, type Lesson } from '~core/records/lesson';
 import type { ListRecord } from '~core/records/list-record';
+import { textsOfLesson } from '~core/records/things';
 import type { TextRecord } from '~core/records/text-record';
 import { makerName } from '~core/exercises/catalogue';
 import type { ShelfThing } from '~core/search/find-on-shelf';
@@ -77,7 +78,12 @@ export const listThing = (list: ListRecord & WordList, profile?: ClassProfile): 
   ...marksOf(list, profile),
 });
 
-export const textThing = (text: TextRecord, profile?: ClassProfile): ShelfThing => ({
+export const textThing = (
+  text: TextRecord,
+  profile?: ClassProfile,
+  lessons: readonly Lesson[] = [],
+): ShelfThing => ({
+  usedIn: lessons.filter((lesson) => textsOfLesson(lesson).has(text.id)).map(({ title }) => title),
   kind: 'texts',
   id: text.id,
   title: text.title,
