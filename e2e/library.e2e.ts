@@ -9,6 +9,9 @@ test('a list, a text and a lesson are found, read and taken for a class, and tak
   await page.getByRole('link', { name: 'Look through it' }).click();
   await page.getByRole('heading', { name: 'Starter library', level: 1 }).waitFor();
   await expectNoViolations(page, 'the starter library');
+  const offered = await page.getByLabel('Take for').getByRole('option').allInnerTexts();
+  expect(offered).toContain('Kestrels');
+  expect(offered).not.toContain('Latin Club');
   await page.getByLabel('Take for').selectOption({ label: 'Kestrels' });
   const find = page.getByLabel('Find by word, sound, topic or title');
   await find.fill('long a');

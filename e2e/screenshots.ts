@@ -159,6 +159,7 @@ await shoot('latin');
 await desk.go('/shelf');
 await shoot('shelf');
 await desk.go('/library');
+await page.getByLabel('Take for').selectOption({ label: 'Kestrels' });
 await page.getByRole('button', { name: 'Word lists', exact: true }).click();
 await shoot('library');
 await desk.close();

@@ -92,7 +92,7 @@ const AT_ONCE = 30;
 
 /** What ships to begin with: each thing becomes the teacher's own when she takes it for a class. */
 export function LibraryWorkspace({
-  classes,
+  classes: all,
   focus,
   library,
 }: {
@@ -104,7 +104,11 @@ export function LibraryWorkspace({
   const [words, setWords] = useState('');
   const [kind, setKind] = useState<LibraryKind>();
   const [level, setLevel] = useState<LibraryLevel>();
-  const [classId, setClassId] = useState(focus ?? classes[0]?.id);
+  // Everything in it is English: a class that is taught another language has no use for it.
+  const classes = all.filter(({ language }) => language === 'en');
+  const [classId, setClassId] = useState(
+    () => (classes.find(({ id }) => id === focus) ?? classes[0])?.id,
+  );
   const [most, setMost] = useState(AT_ONCE);
   const sought = useDeferredValue(words);
   const found = useMemo(
@@ -193,7 +197,7 @@ export function LibraryWorkspace({
               </select>
             </label>
           ) : (
-            <Link to="/classes">Make a class first</Link>
+            <Link to="/classes">Make a class that is taught English first</Link>
           )}
         </div>
         <p role="status" className="quiet small mb-1">
