@@ -1,18 +1,10 @@
 /** Exercises of a package that was read in: a new lesson of the class that is worked with. */
 import type { ReadQti } from '~core/records/exchange/read-qti';
-import { Lesson, stageIds, type StageId } from '~core/records/lesson';
+import { usualMinutes } from '~core/lessons/start-lesson';
+import { Lesson, stageIds } from '~core/records/lesson';
 import { ChangeError, newId } from '~/operations/operation';
 import { focusClass } from './repository';
 import { createLesson } from './whole-records';
-
-/** Minutes of each stage: forty-five in all (common practice). */
-const minutes: Readonly<Record<StageId, number>> = {
-  'get-ready': 5,
-  show: 10,
-  together: 10,
-  alone: 15,
-  'look-back': 5,
-};
 
 /** What is left out is said one by one up to here. */
 const MOST_SAID = 8;
@@ -30,7 +22,7 @@ export async function keepExercises({ title, parts, left }: ReadQti): Promise<st
     objective: '',
     stages: stageIds.map((id) => ({
       id,
-      minutes: minutes[id],
+      minutes: usualMinutes[id],
       parts: id === 'alone' ? parts.slice(0, 40).map((part) => ({ ...part, id: newId() })) : [],
     })),
   });

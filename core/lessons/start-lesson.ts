@@ -42,7 +42,7 @@ export interface StartInput {
 }
 
 /** Minutes of each stage: forty-five in all (common practice). */
-const minutes: Readonly<Record<StageId, number>> = {
+export const usualMinutes: Readonly<Record<StageId, number>> = {
   'get-ready': 5,
   show: 10,
   together: 10,
@@ -282,6 +282,10 @@ export function startLesson(input: StartInput): Lesson {
     classId: input.class.id,
     title: title.slice(0, 300),
     objective: objective.slice(0, 600),
-    stages: stageIds.map((id) => ({ id, minutes: minutes[id], parts: [...(parts[id] ?? [])] })),
+    stages: stageIds.map((id) => ({
+      id,
+      minutes: usualMinutes[id],
+      parts: [...(parts[id] ?? [])],
+    })),
   });
 }

@@ -6,8 +6,9 @@ import { startWords } from '../exercises/start-words';
 import type { ExerciseParameters } from '../exercises/making/exercise';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import type { Meanings } from '../languages/en/words/meanings';
+import { usualMinutes } from '../lessons/start-lesson';
 import { completeList, type WordList } from '../lists/word-list';
-import { Lesson, stageIds, type LessonPart, type StageId } from '../records/lesson';
+import { Lesson, stageIds, type LessonPart } from '../records/lesson';
 import { standardId } from '../standards/standard';
 import { completeText, type ReadingText } from '../texts/reading-text';
 import type { Library, LibraryLesson, LibraryList, LibraryText } from './library';
@@ -60,15 +61,6 @@ const textFor = ({ title, body }: LibraryText, { class: { id }, newId }: Taking)
 /** Codes of the two sets whose lessons ship: those of the CEFR begin with a level. */
 const standardOf = (code: string) =>
   standardId({ set: /^[ABC][12]\./.test(code) ? 'cefr' : 'ccss', code });
-
-/** Minutes of each stage: forty-five in all (common practice). */
-const minutes: Readonly<Record<StageId, number>> = {
-  'get-ready': 5,
-  show: 10,
-  together: 10,
-  alone: 15,
-  'look-back': 5,
-};
 
 /** The words of several lists in turn, so that a sheet of sixteen has some of each. */
 function inTurn(lists: readonly (readonly string[])[], most = 16): string[] {
@@ -137,7 +129,7 @@ export function takeLesson(lesson: LibraryLesson, taking: Taking): Taken {
   const words = inTurn(lists.map((list) => list.words));
   const stages = stageIds.map((id) => ({
     id,
-    minutes: minutes[id],
+    minutes: usualMinutes[id],
     parts: [
       ...(id === 'show' ? texts.map((text) => sheetOf(text, newId)) : []),
       ...lesson.stages[id].map((seed) => partOf(seed, words, texts[0]?.id, taking)),

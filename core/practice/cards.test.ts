@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { makeExercise } from '../exercises/make-exercise';
 import type { MatchTask } from '../exercises/interactions/match/task';
 import { Random } from '../kernel/random';
-import { testLexicon } from '../testing/test-lexicon';
+import { testLexicon, testMeanings } from '../testing/test-lexicon';
 import { spokenOf } from './spoken';
 import { answersOf, cardsOf, choicesFor, isTyped, PAIRS_AT_ONCE, tilesOf } from './cards';
 
@@ -52,6 +52,24 @@ describe('sides in languages of their own', () => {
     for (const { front, back } of cardsOf(across)) {
       expect([front.language, back.language]).toEqual(['en', 'es']);
     }
+  });
+
+  test('a meaning of the word bank is no Spanish', () => {
+    const { task: cards } = makeExercise(
+      {
+        maker: 'two-sided-cards',
+        words: ['rain', 'lake', 'storm'],
+        parameters: { partner: 'meaning', back: 'es' },
+        seed: 4,
+      },
+      testLexicon(),
+      testMeanings(),
+    );
+    expect(cardsOf(cards as MatchTask).map(({ back }) => back.language)).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ]);
   });
 
   test('both sides are heard, each in its own', () => {

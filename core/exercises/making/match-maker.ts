@@ -70,6 +70,11 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
     workedByDefault: cards === undefined,
     make(input) {
       const { words, parameters, random } = input;
+      // A meaning of the word bank is English, whatever the teacher's own backs are.
+      const isOwn = (word: string) => {
+        const { translation, definition } = parameters.beside?.[word] ?? {};
+        return Boolean(translation) || Boolean(definition);
+      };
       const { partner: kind, duplex, card, front, back } = read(declared, parameters);
       const taken = new Set<string>();
       const notes: { word?: string; text: string }[] = [];
@@ -102,7 +107,10 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
             word,
             left: word,
             ...languageOf(front),
-            right: { text, ...(picture === undefined ? languageOf(back) : { picture }) },
+            right: {
+              text,
+              ...(picture === undefined ? languageOf(isOwn(word) ? back : undefined) : { picture }),
+            },
             reason,
           })),
           random,
