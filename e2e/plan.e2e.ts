@@ -43,6 +43,8 @@ test('a Kestrels lesson is planned from a standard, printed, looked back on, and
       .nth(at)
       .click();
   }
+  // What was ticked for the first stays as the second is added at once.
+  expect(await page.getByLabel('larger print').first().isChecked()).toBe(true);
   await page.getByLabel('They hear the sound before they see how it is written.').click();
   await page.getByLabel('How the class works in Alone').selectOption('pairs');
   const reflection = page.getByLabel('Afterwards: what to change, Alone');

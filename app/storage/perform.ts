@@ -13,6 +13,7 @@ import { textOperations } from '~/operations/text-operations';
 import { change, InvalidChange } from './change';
 import { database } from './database';
 import { EditConflict } from './edit-conflict';
+import { thisTab } from './tabs';
 
 const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>>> = {
   classes: classOperations,
@@ -29,6 +30,8 @@ const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>
 export interface Asked {
   readonly intent: string;
   readonly revision?: number;
+  /** Made of what this tab set just before, also where the screen was not drawn anew since. */
+  readonly ahead?: boolean;
   readonly [field: string]: unknown;
 }
 
@@ -40,7 +43,7 @@ export const isKnown = (table: RecordTable, intent: unknown): intent is string =
  * @throws ChangeError where the intent is not known, cannot be done, or clashes with another tab's change
  */
 export async function perform(table: RecordTable, id: string, asked: Asked): Promise<void> {
-  const { intent, revision, ...fields } = asked;
+  const { intent, revision, ahead = false, ...fields } = asked;
   if (!isKnown(table, intent)) {
     throw new ChangeError(
       `This Wordane does not know how to do “${String(intent)}” here. Nothing was changed. Load the page again.`,
@@ -56,7 +59,7 @@ export async function perform(table: RecordTable, id: string, asked: Asked): Pro
       const present = await get(table, id);
       label = operation.label(present, input.value);
       const edited = operation.step(present, input.value) as typeof present;
-      const since = await patchesSince(table, id, revision, present.revision ?? 0);
+      const since = await patchesSince(table, id, revision, present.revision ?? 0, ahead);
       const { record, conflicts } = mergeEdit(present, edited, since);
       const [conflict] = conflicts;
       if (conflict) throw new EditConflict(conflict, present.revision ?? 0);
@@ -74,16 +77,18 @@ function settled(present: object, edited: object, merged: object): object {
   return { ...merged, annotations: moveMarks(from.annotations, from.body, joined) };
 }
 
-/** What was changed since a revision, oldest first; nothing where the edit is of the present one. */
+/** What was changed since a revision that the edit does not know of, oldest first. */
 async function patchesSince(
   table: RecordTable,
   id: string,
   seen: number | undefined,
   present: number,
+  ahead: boolean,
 ): Promise<Patch[]> {
   if (seen === undefined || seen >= present) return [];
   const changes = await database.changes.where('touched').equals(`${table}/${id}`).sortBy('id');
   return changes
+    .filter(({ tab }) => !(ahead && tab === thisTab()))
     .flatMap(({ records }) => records)
     .flatMap((record) =>
       record.did === 'changed' &&

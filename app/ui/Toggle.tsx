@@ -1,4 +1,6 @@
-/** A switch with its name. */
+import { useAhead } from './use-ahead';
+
+/** A switch with its name; it turns as it is pressed, before what depends on it is made anew. */
 export function Toggle({
   name,
   checked,
@@ -8,14 +10,15 @@ export function Toggle({
   checked: boolean;
   onChange: (checked: boolean) => void;
 }) {
+  const [shown, set] = useAhead(checked, onChange);
   return (
     <label className="form-check form-switch">
       <input
         type="checkbox"
         role="switch"
         className="form-check-input"
-        checked={checked}
-        onChange={(event) => onChange(event.currentTarget.checked)}
+        checked={shown}
+        onChange={(event) => set(event.currentTarget.checked)}
       />
       <span className="form-check-label">{name}</span>
     </label>

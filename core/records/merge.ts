@@ -5,7 +5,7 @@
  * for the teacher to choose.
  */
 import { mergeTexts, applySpots } from '../kernel/text-changes';
-import { diff, same, type Change, type Patch, type Place } from './patch';
+import { diff, namesOf, same, type Change, type Patch, type Place } from './patch';
 
 /** One thing that both changed. */
 export interface Conflict {
@@ -70,6 +70,56 @@ function baseOf(theirs: readonly Change[], now: unknown): unknown {
   }, now);
 }
 
+const listOf = (value: unknown) => (Array.isArray(value) ? (value as unknown[]) : []);
+
+/** The members that others put into a list, and those that they took out of it, by name. */
+function membersSince(at: Place, since: Patch): { readonly in: Set<string>; out: Set<string> } {
+  const [put, taken] = [new Set<string>(), new Set<string>()];
+  for (const change of since) {
+    if (key(change.at) !== key(at) || change.kind === 'text') continue;
+    const [removed, added] =
+      change.kind === 'members'
+        ? [change.removed.map(({ name }) => name), change.added.map(({ name }) => name)]
+        : [namesOf(listOf(change.before)) ?? [], namesOf(listOf(change.after)) ?? []];
+    for (const name of removed) {
+      put.delete(name);
+      taken.add(name);
+    }
+    for (const name of added) {
+      taken.delete(name);
+      put.add(name);
+    }
+  }
+  return { in: put, out: taken };
+}
+
+/**
+ * A list as an edit leaves it, made on an older version of it: what others put
+ * into it meanwhile was not seen, so it was not taken out; what they took out
+ * was not put back.
+ */
+function withTheirMembers(
+  mine: readonly unknown[],
+  now: readonly unknown[],
+  theirs: Patch,
+  at: Place,
+) {
+  const since = membersSince(at, theirs);
+  const [names, nowNames] = [namesOf(mine) ?? [], namesOf(now) ?? []];
+  const list = mine.filter((_, index) => {
+    const name = names[index] ?? '';
+    return nowNames.includes(name) || !since.out.has(name);
+  });
+  nowNames.forEach((name, index) => {
+    if (names.includes(name) || !since.in.has(name)) return;
+    // Behind the one it stands behind; at the end where that one is gone.
+    const before = nowNames[index - 1];
+    const place = (namesOf(list) ?? []).indexOf(before ?? '');
+    list.splice(before === undefined ? 0 : place < 0 ? list.length : place + 1, 0, now[index]);
+  });
+  return list;
+}
+
 /**
  * @param present what is stored now
  * @param edited what the edit makes of it
@@ -88,7 +138,11 @@ export function mergeEdit<Kept>(
   const conflicts: Conflict[] = [];
   let record: unknown = edited;
   for (const { at, kind } of diff(present, edited)) {
-    if (kind === 'members') continue;
+    if (kind === 'members') {
+      const [mine, now] = [listOf(valueAt(record, at)), listOf(valueAt(present, at))];
+      record = withValue(record, at, withTheirMembers(mine, now, since.flat(), at));
+      continue;
+    }
     const theirs = others.get(key(at));
     if (theirs === undefined) continue;
     const mine = valueAt(edited, at);

@@ -99,6 +99,40 @@ describe('an edit of an older version', () => {
     ]);
   });
 
+  test('a list drawn from the older version keeps what others put in, and out', () => {
+    const older = { help: ['larger'], targets: [{ id: 'a', help: [] as string[] }] };
+    const theirs = { help: ['fewer'], targets: [{ id: 'a', help: ['larger'] }] };
+    // A second learner is added on a screen that shows the older version.
+    const mine = {
+      help: ['larger', 'pictures'],
+      targets: [...older.targets, { id: 'b', help: [] }],
+    };
+    expect(mergeEdit(theirs, mine, [diff(older, theirs)])).toEqual({
+      record: {
+        help: ['fewer', 'pictures'],
+        targets: [
+          { id: 'a', help: ['larger'] },
+          { id: 'b', help: [] },
+        ],
+      },
+      conflicts: [],
+    });
+  });
+
+  test('of two that begin a list, both stand in it', () => {
+    const theirs = { reasons: ['sound'] };
+    const merged = mergeEdit<object>(theirs, { reasons: ['play'] }, [diff({}, theirs)]);
+    expect(merged).toEqual({ record: { reasons: ['sound', 'play'] }, conflicts: [] });
+  });
+
+  test('what was there in the version that was edited can be taken out', () => {
+    const older = { words: ['rain', 'hail'] };
+    const theirs = { words: ['rain', 'hail', 'snow'] };
+    expect(mergeEdit(theirs, { words: ['rain'] }, [diff(older, theirs)]).record).toEqual({
+      words: ['rain', 'snow'],
+    });
+  });
+
   test('a value that is only as the older version had it does not take theirs back', () => {
     const theirs = { ...base, minutes: 6 };
     const mine = { ...base, name: 'Wind' };

@@ -2,6 +2,7 @@ import { useId, useState, type FormEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { BsX } from 'react-icons/bs';
 import type { ClassProfile, OwnConfusables } from '~core/classes/class-profile';
+import { useAhead } from '~/ui/use-ahead';
 
 interface Row {
   readonly word: string;
@@ -11,6 +12,7 @@ interface Row {
 
 const empty: Row = { word: '', meaning: '', sentence: '' };
 const MOST_WORDS = 5;
+const none: readonly OwnConfusables[] = [];
 
 /** The form for a new set: two words to begin with, five at most. */
 function NewSet({ onAdd }: { onAdd: (set: OwnConfusables) => void }) {
@@ -103,7 +105,9 @@ export function ConfusableSets({
   profile: ClassProfile;
   change: (fields: { confusables: OwnConfusables[] }) => void;
 }) {
-  const sets = profile.confusables ?? [];
+  const [sets, set] = useAhead(profile.confusables ?? none, (confusables) =>
+    change({ confusables: [...confusables] }),
+  );
   return (
     <section className="card-paper my-3">
       <h2 className="h5">Words taken for each other</h2>
@@ -112,19 +116,19 @@ export function ConfusableSets({
         “Often confused words” uses them.
       </p>
       <ul className="list-unstyled mb-0">
-        {sets.map((set) => {
-          const name = set.words.map(({ word }) => word).join(', ');
+        {sets.map((own) => {
+          const name = own.words.map(({ word }) => word).join(', ');
           return (
             <li key={name} className="d-flex align-items-baseline gap-2">
               <span>
                 <strong>{name}</strong>
-                {set.tell !== '' && <span className="quiet"> · {set.tell}</span>}
+                {own.tell !== '' && <span className="quiet"> · {own.tell}</span>}
               </span>
               <button
                 type="button"
                 className="icon-button"
                 aria-label={`Remove the set ${name}`}
-                onClick={() => change({ confusables: sets.filter((each) => each !== set) })}
+                onClick={() => set(sets.filter((each) => each !== own))}
               >
                 <BsX aria-hidden="true" />
               </button>
@@ -132,7 +136,7 @@ export function ConfusableSets({
           );
         })}
       </ul>
-      <NewSet onAdd={(set) => change({ confusables: [...sets, set] })} />
+      <NewSet onAdd={(own) => set([...sets, own])} />
     </section>
   );
 }

@@ -2,11 +2,12 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { checkObjective } from '~core/plan/check-objective';
-import { reasonIds, reasons, type Plan } from '~core/plan/plan';
+import { reasonIds, reasons, type Plan, type Reason } from '~core/plan/plan';
 import type { PlanLayout } from '~core/plan/plan-document';
 import { minutesOf, type Lesson } from '~core/records/lesson';
 import type { Standard } from '~core/standards/standard';
 import { AutoField } from '~/ui/AutoField';
+import { useAhead } from '~/ui/use-ahead';
 import { useSend } from '~/ui/use-send';
 import { PlanPaper } from './PlanPaper';
 import { materialsFor, type PlannedPart } from './planned';
@@ -22,6 +23,8 @@ export interface PlanWorkspaceProps {
   readonly made: readonly PlannedPart[];
   readonly standards: readonly Standard[];
 }
+
+const none: readonly Reason[] = [];
 
 /** What an objective has, and what it still needs. */
 function ObjectiveCheck({ objective }: { objective: string }) {
@@ -43,6 +46,9 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
   const [layout, setLayout] = useState<PlanLayout>();
   const { plan = {} } = lesson;
   const set = (fields: Partial<Plan>, what: string) => send({ intent: 'plan', fields, what });
+  const [given, setGiven] = useAhead(plan.reasons ?? none, (next) =>
+    send({ intent: 'plan', fields: { reasons: next }, what: 'the reasons', ahead: true }),
+  );
   const field = (name: 'background' | 'materials' | 'rationale', what: string) => ({
     value: plan[name] ?? '',
     multiline: true,
@@ -105,15 +111,12 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
                   <input
                     type="checkbox"
                     className="form-check-input"
-                    checked={plan.reasons?.includes(id) ?? false}
+                    checked={given.includes(id)}
                     onChange={(event) =>
-                      set(
-                        {
-                          reasons: event.currentTarget.checked
-                            ? [...(plan.reasons ?? []), id]
-                            : (plan.reasons ?? []).filter((each) => each !== id),
-                        },
-                        'the reasons',
+                      setGiven(
+                        event.currentTarget.checked
+                          ? [...given, id]
+                          : given.filter((each) => each !== id),
                       )
                     }
                   />

@@ -7,11 +7,14 @@ import { servedBy } from '~core/standards/coverage';
 import { findStandards, setOf, standardsOfClass } from '~core/standards/of-class';
 import { soughtBy, suggestionsFor, type SoughtWords } from '~core/standards/serves';
 import { standardId, standardSets, type Standard } from '~core/standards/standard';
+import { useAhead } from '~/ui/use-ahead';
 import type { Send } from '../lesson/built-part';
 import type { PlannedPart } from './planned';
 
 /** Standards that a search shows at once. */
 const MOST_FOUND = 12;
+
+const none: readonly string[] = [];
 
 /** The search for the words of a standard. */
 function wordsOf({ sounds, spellings, suffixes }: SoughtWords): URLSearchParams {
@@ -60,7 +63,9 @@ export function StandardsOfLesson({
 }) {
   const id = useId();
   const [sought, setSought] = useState('');
-  const chosen = lesson.plan?.standards ?? [];
+  const [chosen, set] = useAhead(lesson.plan?.standards ?? none, (next) =>
+    send({ intent: 'plan', fields: { standards: next }, what: 'the standards', ahead: true }),
+  );
   const own = standardsOfClass(standards, profile.level);
   const served = servedBy(
     {
@@ -81,8 +86,6 @@ export function StandardsOfLesson({
   );
   const found =
     sought.trim() === '' ? [] : [...findStandards(own, sought), ...findStandards(others, sought)];
-  const set = (next: readonly string[]) =>
-    send({ intent: 'plan', fields: { standards: next }, what: 'the standards' });
   const pick = (standard: Standard) =>
     set(
       chosen.includes(standardId(standard))

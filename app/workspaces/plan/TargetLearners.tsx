@@ -5,7 +5,10 @@ import { helpIds, helps, type TargetLearner } from '~core/plan/plan';
 import type { Lesson } from '~core/records/lesson';
 import { newId } from '~/operations/operation';
 import { AutoField } from '~/ui/AutoField';
+import { useAhead } from '~/ui/use-ahead';
 import type { Send } from '../lesson/built-part';
+
+const none: readonly TargetLearner[] = [];
 
 /** Learners whom the lesson looks to: what each needs, and what is done for her; her printed copy is made so. */
 export function TargetLearners({
@@ -18,13 +21,13 @@ export function TargetLearners({
   send: Send;
 }) {
   const id = useId();
-  const targets = lesson.plan?.targets ?? [];
   const bodyOf = (next: readonly TargetLearner[]) => ({
     intent: 'plan',
     fields: { targets: next },
     what: 'whom the lesson looks to',
+    ahead: true,
   });
-  const set = (next: readonly TargetLearner[]) => send(bodyOf(next));
+  const [targets, set] = useAhead(lesson.plan?.targets ?? none, (next) => send(bodyOf(next)));
   const changed = (target: TargetLearner, fields: Partial<TargetLearner>) =>
     targets.map((each) => (each.id === target.id ? { ...each, ...fields } : each));
   return (

@@ -4,6 +4,7 @@ import { BsStar, BsStarFill, BsThreeDotsVertical } from 'react-icons/bs';
 import { Link } from 'react-router';
 import { shelfKinds, type FoundThing, type ShelfThing } from '~core/search/find-on-shelf';
 import { MenuItem } from '~/ui/MenuItem';
+import { useAhead } from '~/ui/use-ahead';
 
 const addressOf = ({ kind, id }: ShelfThing) =>
   kind === 'lists' ? `/lists/${id}` : `/${kind}/${id}`;
@@ -75,7 +76,9 @@ export function ShelfRow({
   onChosen: () => void;
   today: string;
 }) {
-  const { title, kind, starred, tags, putAway, usedIn = [] } = thing;
+  const { title, kind, putAway, usedIn = [] } = thing;
+  const [tags, setTags] = useAhead(thing.tags, (next) => ask(thing, { tags: next }));
+  const [starred, setStarred] = useAhead(thing.starred, (next) => ask(thing, { starred: next }));
   return (
     <li className="shelf-thing">
       <input
@@ -90,7 +93,7 @@ export function ShelfRow({
         className="icon-button"
         aria-pressed={starred}
         aria-label={`Star ${title}`}
-        onClick={() => ask(thing, { starred: !starred })}
+        onClick={() => setStarred(!starred)}
       >
         {starred ? <BsStarFill aria-hidden="true" /> : <BsStar aria-hidden="true" />}
       </button>
@@ -126,11 +129,11 @@ export function ShelfRow({
               key={folder}
               current={tags.includes(folder)}
               onChoose={() =>
-                ask(thing, {
-                  tags: tags.includes(folder)
+                setTags(
+                  tags.includes(folder)
                     ? tags.filter((each) => each !== folder)
                     : [...tags, folder],
-                })
+                )
               }
             >
               Folder {folder}
@@ -140,7 +143,7 @@ export function ShelfRow({
             label={`New folder for ${title}`}
             placeholder="New folder"
             most={40}
-            onTaken={(tag) => !tags.includes(tag) && ask(thing, { tags: [...tags, tag] })}
+            onTaken={(tag) => !tags.includes(tag) && setTags([...tags, tag])}
           />
           <Dropdown.Divider />
           <Dropdown.Item href={addressOf(thing)} target="_blank" rel="noopener">
