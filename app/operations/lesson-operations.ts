@@ -13,10 +13,11 @@ import {
   type Remark,
   type StageId,
 } from '~core/records/lesson';
+import { MOST_TAKE_HOMES, type TakeHomeRecord } from '~core/records/take-home-record';
 import { blockKinds, blockNames, type SheetBlock } from '~core/sheets/blocks/sheet-block';
-import { Fields, Id, OneOf, Text, Texts, Whole, Word } from './fields';
+import { Fields, Id, Maybe, OneOf, Text, Texts, Whole, Word, Yes } from './fields';
 import { shelfOperation } from './shelf-operation';
-import { ChangeError, operation, type Operations } from './operation';
+import { ChangeError, newId, operation, type Operations } from './operation';
 
 class Field {
   @OneOf(['title', 'objective']) field!: 'title' | 'objective';
@@ -46,6 +47,13 @@ class OnePart {
 }
 class NamedPart extends OnePart {
   @Text(300) name!: string;
+}
+class PartMarks extends NamedPart {
+  @Maybe() @Yes() starred?: boolean;
+  @Maybe() @Text(120) rename?: string;
+}
+class GaveHome {
+  @Fields() takeHome!: TakeHomeRecord;
 }
 class MovePart extends NamedPart {
   @OneOf(stageIds) stage!: StageId;
@@ -216,6 +224,46 @@ export const lessonOperations: Operations<Lesson> = {
       stages: lesson.stages.map((each) =>
         each.id === stage ? { ...each, parts: [...each.parts, part] } : each,
       ),
+    }),
+  }),
+  /** What is done to a part on the shelf. */
+  'shelf-part': op({
+    input: PartMarks,
+    label: (_, { name, starred, rename }) => {
+      if (rename !== undefined) return `Called ${name} ${rename}`;
+      return starred ? `Starred ${name}` : `Took the star from ${name}`;
+    },
+    step: (lesson, { part, starred, rename }) =>
+      withPart(lesson, part, ({ starred: was = false, ...stored }) => ({
+        ...stored,
+        ...((starred ?? was) ? { starred: true } : {}),
+        ...(rename === undefined
+          ? {}
+          : stored.kind === 'exercise'
+            ? { parameters: { ...stored.parameters, title: rename } }
+            : { text: rename }),
+      })),
+  }),
+  'gave-home': op({
+    input: GaveHome,
+    label: () => 'Gave a file home',
+    step: (lesson, { takeHome }) => ({
+      ...lesson,
+      takeHomes: [...(lesson.takeHomes ?? []), takeHome].slice(-MOST_TAKE_HOMES),
+    }),
+  }),
+  /** The same part once more, below it. */
+  'copy-part': op({
+    input: NamedPart,
+    label: (_, { name }) => `Copied ${name}`,
+    step: (lesson, { part }) => ({
+      ...lesson,
+      stages: lesson.stages.map((stage) => ({
+        ...stage,
+        parts: stage.parts.flatMap((each) =>
+          each.id === part ? [each, { ...each, id: newId(), starred: false }] : [each],
+        ),
+      })),
     }),
   }),
   'remove-part': op({

@@ -17,7 +17,13 @@ import {
   removeText,
 } from '~/storage/whole-records';
 import { rememberExport, room, type Room } from '~/storage/room';
-import { classOf, lessonThing, listThing, textThing } from '~/workspaces/shelf/shelf-things';
+import {
+  classOf,
+  lessonThings,
+  listThings,
+  textThing,
+  usersOfTexts,
+} from '~/workspaces/shelf/shelf-things';
 import { ShelfSearch } from '~/workspaces/shelf/ShelfSearch';
 import { RestorePanel } from '~/workspaces/shelf/RestorePanel';
 import { answer, unknownIntent, type ActionAnswer } from './action-answer';
@@ -35,13 +41,19 @@ export async function clientLoader() {
     room(),
   ]);
   const of = classOf(classes);
+  const users = usersOfTexts(lessons);
   const things = [
-    ...lessons.map((lesson) => lessonThing(lesson, of(lesson))),
-    ...lists.map((list) => listThing(list, of(list))),
-    ...texts.map((text) => textThing(text, of(text), lessons)),
+    ...lessons.flatMap((lesson) => lessonThings(lesson, of(lesson))),
+    ...lists.flatMap((list) => listThings(list, of(list))),
+    ...texts.map((text) => textThing(text, of(text), users.get(text.id) ?? [])),
   ];
   return { classes, things, damaged, demo, space };
 }
+
+/** What can be done to a part of a lesson from here. */
+const partIntents = ['shelf-part', 'copy-part', 'remove-part'] as const;
+const isPartIntent = (intent: unknown): intent is (typeof partIntents)[number] =>
+  partIntents.some((each) => each === intent);
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const body = (await request.json()) as {
@@ -51,9 +63,16 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
     fields?: object;
     name?: unknown;
     classId?: unknown;
+    part?: unknown;
   };
   if (body.intent === 'remove-demo') return answer(removeDemo);
   const table = recordTables.find((each) => each === body.table);
+  if (typeof body.part === 'string' && table === 'lessons' && isPartIntent(body.intent)) {
+    const { intent, part, fields, name } = body;
+    return answer(() =>
+      perform(table, String(body.id), { intent, part, name: String(name), ...fields }),
+    );
+  }
   if (body.intent === 'copy' && table) {
     const [id, classId] = [String(body.id), String(body.classId)];
     if (table === 'lessons') return answer(async () => void (await copyLesson(id, classId)));

@@ -6,8 +6,9 @@ import { completeClass, type ClassSettings } from '~core/classes/new-class';
 import { completeList, withWords, type WordList } from '~core/lists/word-list';
 import type { Taken } from '~core/library/take';
 import { stageIds, type Lesson, type LessonPart, type StageId } from '~core/records/lesson';
-import { textsOfLesson } from '~core/records/things';
+import { lessonOfPart, textsOfLesson } from '~core/records/things';
 import type { Standard } from '~core/standards/standard';
+import { moveMarks } from '~core/texts/marks/annotation';
 import { completeText, type ReadingText } from '~core/texts/reading-text';
 import { newId } from '~/operations/operation';
 import { change } from './change';
@@ -177,6 +178,13 @@ export const copyText = (id: string, classId: string, className: string): Promis
   );
 };
 
+/** A text with its words exchanged; what stands by a place in it moves along. */
+const withBody = <Text extends ReadingText>(text: Text, body: string): Text => ({
+  ...text,
+  body,
+  annotations: moveMarks(text.annotations, text.body, body),
+});
+
 /** A lesson's parts with the texts they are about replaced by their copies. */
 const withTexts = (lesson: Lesson, copies: ReadonlyMap<string, string>): Lesson['stages'] =>
   lesson.stages.map((stage) => ({
@@ -200,18 +208,31 @@ const withTexts = (lesson: Lesson, copies: ReadonlyMap<string, string>): Lesson[
   }));
 
 /** A copy of a lesson for another class, with the texts it uses; it is checked against that class at once. */
+/** What becomes another in a copy of a lesson. */
+export interface CopyOptions {
+  readonly exchanges?: readonly Exchange[];
+  /** Texts as they stand in the copy, by their ids. */
+  readonly bodies?: Readonly<Record<string, string>>;
+  /** A class to be made for it. */
+  readonly onto?: ClassProfile | undefined;
+  /** One exercise or sheet by itself. */
+  readonly only?: string | undefined;
+}
+
 export const copyLesson = (
   id: string,
   classId: string,
-  exchanges: readonly Exchange[] = [],
+  { exchanges = [], bodies = {}, onto, only }: CopyOptions = {},
 ): Promise<string> => {
   let label = '';
   return change(
     () => label,
     async ({ get, ofClass, put, remember }) => {
       // What was handed in, and whom it looked to, stays with the class that did it.
-      const { revision: _, ...whole } = await get('lessons', id);
+      const { revision: _, ...stored } = await get('lessons', id);
+      const whole = only === undefined ? stored : lessonOfPart(stored, only);
       const from = await get('classes', whole.classId);
+      if (onto) await put('classes', onto);
       const { name } = await get('classes', classId);
       const lesson = givenOn(
         withExchanges(withoutItsClass(whole), exchanges),
@@ -223,8 +244,16 @@ export const copyLesson = (
       const copies = new Map<string, string>();
       for (const { revision: _text, ...text } of await ofClass('texts', lesson.classId)) {
         // A copy that stays in its class is about the same text.
-        if (classId === whole.classId || !isAbout(text)(lesson)) continue;
-        const copy = { ...givenOn(text, from, name), id: newId(), classId };
+        const body = bodies[text.id];
+        if ((classId === whole.classId && body === undefined) || !isAbout(text)(lesson)) continue;
+        const refitted = body === undefined ? text : withBody(text, body);
+        const changed = body === undefined ? '' : 'words exchanged';
+        const copy = {
+          ...givenOn(refitted, from, name, changed),
+          id: newId(),
+          classId,
+          title: copyName(text.title, classId === whole.classId),
+        };
         copies.set(text.id, copy.id);
         await put('texts', copy);
       }

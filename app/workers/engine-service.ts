@@ -351,6 +351,19 @@ export class Engine {
     ) as Taken;
   }
 
+  /** Those of the words that a class spells otherwise, as it spells them. */
+  respelled(
+    words: readonly string[],
+    { spelling }: ClassProfile,
+  ): Readonly<Record<string, string>> {
+    return Object.fromEntries(
+      words.flatMap((word) => {
+        const twin = this.lexicon.suits(word, spelling) ? undefined : this.lexicon.twinOf(word);
+        return twin ? [[word, twin.word] as const] : [];
+      }),
+    );
+  }
+
   pronunciations(words: readonly string[]): Pronunciations {
     return toPls(words, this.lexicon);
   }

@@ -17,6 +17,7 @@ import { Meanings, withReadings, type WordSense } from '~core/languages/en/words
 import type { TextFormat } from '~core/records/exchange/read-text';
 import { TextFileError, type IncomingText } from '~core/records/exchange/incoming-text';
 import { SyllableCounter, unpackSyllables } from '~core/texts/analysis/syllable-count';
+import type { TextExchange } from '~core/texts/fit/refit';
 import type { ReadingText } from '~core/texts/reading-text';
 import syllablesUrl from '../../data/packs/syllables.pack?url';
 import { openEngine, type Engine } from './engine-service';
@@ -223,6 +224,11 @@ const service = {
     (await textsOf(profile)).grammar(text),
   devices: async (text: Pick<ReadingText, 'body' | 'kind'>, profile: ClassProfile) =>
     (await textsOf(profile)).devices(text),
+  respelled: async (...input: Input<'respelled'>) => (await engineOf(input[1])).respelled(...input),
+  refit: async (text: ReadingText, profile: ClassProfile) =>
+    (await textsOf(profile)).refit(text, profile),
+  refitted: async (body: string, exchanges: readonly TextExchange[], profile: ClassProfile) =>
+    (await textsOf(profile)).refitted(body, exchanges),
   swapped: async (
     body: string,
     place: { start: number; end: number },

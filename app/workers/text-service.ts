@@ -4,6 +4,7 @@ import { analyseText, type TextAnalysis } from '~core/texts/analysis/analyse-tex
 import type { SyllableCounter } from '~core/texts/analysis/syllable-count';
 import { lightUp, type LitText } from '~core/languages/en/grammar/find/light-up';
 import { findDevices, type TextDevices } from '~core/texts/devices/find-devices';
+import { refitText, refitted, type Refit, type TextExchange } from '~core/texts/fit/refit';
 import { swapInText } from '~core/texts/fit/swaps';
 import { textReach, type TextReach } from '~core/texts/fit/text-reach';
 import { settledWords, type ReadingText } from '~core/texts/reading-text';
@@ -49,6 +50,23 @@ export class TextService {
       verse: text.kind === 'poem',
       settled: settledWords(text),
     });
+  }
+
+  /** What would become of a text for another class; nothing where it is of no language with levels. */
+  refit(text: ReadingText, profile: ClassProfile): Refit {
+    if (!speaks(text.language, 'words')) return { exchanges: [], kept: [] };
+    return refitText({
+      text: text.body,
+      profile,
+      lexicon: this.lexicon,
+      meanings: this.meanings,
+      verse: text.kind === 'poem',
+      settled: settledWords(text),
+    });
+  }
+
+  refitted(body: string, exchanges: readonly TextExchange[]): string {
+    return refitted(body, exchanges, this.lexicon);
   }
 
   /** The grammar of a text, or of a part of a long one; found in English so far. */

@@ -125,3 +125,33 @@ describe('a copy', () => {
     expect(copy.plan).toEqual({ reasons: ['model'], standards: ['ccss:L.1.2'] });
   });
 });
+
+describe('a lesson with the words of another list', () => {
+  test('takes them one for one; words that both have stay', () => {
+    const part = { id: 'a', words: ['rain', 'train', 'day'] };
+    const { after, exchanges } = adaptPart(part, 'Sort', [], undefined, {
+      list: ['snow', 'day', 'boat'],
+    });
+    expect(after).toEqual(['snow', 'boat', 'day']);
+    expect(exchanges).toHaveLength(2);
+  });
+
+  test('a list that is too short leaves the last as they are', () => {
+    const part = { id: 'a', words: ['rain', 'train', 'day'] };
+    expect(adaptPart(part, 'Sort', [], undefined, { list: ['snow'] }).after).toEqual([
+      'snow',
+      'train',
+      'day',
+    ]);
+  });
+
+  test('a word that the class spells otherwise is spelled so, and not swapped as well', () => {
+    const part = { id: 'a', words: ['colour', 'rain'] };
+    const checks = [{ word: 'colour', reach: 'beyond' as const, swaps: ['shade'] }];
+    const adapted = adaptPart(part, 'Sort', checks, undefined, {
+      respelled: { colour: 'color' },
+    });
+    expect(adapted.after).toEqual(['color', 'rain']);
+    expect(adapted.exchanges).toHaveLength(1);
+  });
+});

@@ -26,18 +26,51 @@ export interface AdaptedPart {
   readonly short?: string;
 }
 
-/** What becomes of an exercise: each word beyond reach gets the first swap that is not in it already. */
+/** What else an exercise is adapted to. */
+export interface AdaptTo {
+  /** Words that the class spells otherwise, as it spells them. */
+  readonly respelled?: Readonly<Record<string, string>>;
+  /** Words of a list that take the place of its own, one for one. */
+  readonly list?: readonly string[] | undefined;
+}
+
+/** The words of a list for those of an exercise, in their order; words that both have stay. */
+export function wordsFromList(
+  words: readonly string[],
+  list: readonly string[],
+): Map<string, string> {
+  const both = new Set(words.filter((word) => list.includes(word)));
+  const fresh = list.filter((word) => !both.has(word));
+  const pairs = words
+    .filter((word) => !both.has(word))
+    .flatMap((word, at) => (fresh[at] === undefined ? [] : [[word, fresh[at]] as const]));
+  return new Map(pairs);
+}
+
+/**
+ * What becomes of an exercise: a word gets that of the list, or is spelled as the class spells, or,
+ * where it is beyond reach, gets the first swap that is not in it already.
+ */
 export function adaptPart(
   part: Pick<LessonPart, 'id' | 'words'>,
   title: string,
   checks: readonly CheckedWord[],
   short?: string,
+  { respelled = {}, list }: AdaptTo = {},
 ): AdaptedPart {
   const used = new Set(part.words.map((word) => word.toLowerCase()));
   const exchanges: Exchange[] = [];
   const kept: string[] = [];
+  const listed = list && wordsFromList(part.words, list);
+  for (const word of part.words) {
+    const to = listed?.get(word) ?? (listed ? undefined : respelled[word]);
+    if (to === undefined) continue;
+    used.add(to.toLowerCase());
+    exchanges.push({ part: part.id, from: word, to });
+  }
+  const done = new Set(exchanges.map(({ from }) => from));
   for (const { word, reach, swaps } of checks) {
-    if (reach !== 'beyond' || !part.words.includes(word)) continue;
+    if (reach !== 'beyond' || !part.words.includes(word) || done.has(word)) continue;
     const to = swaps.find((swap) => !used.has(swap.toLowerCase()));
     if (to === undefined) kept.push(word);
     else {
@@ -84,6 +117,7 @@ export function withExchanges(lesson: Lesson, exchanges: readonly Exchange[]): L
 export function withoutItsClass({
   slips: _slips,
   remarks: _remarks,
+  takeHomes: _takeHomes,
   plan,
   ...lesson
 }: Lesson): Lesson {

@@ -5,6 +5,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNotEmpty,
@@ -27,6 +28,7 @@ import { PLAN_LENGTH, PlanRecord } from './plan-record';
 import { SharedThing } from './shelf-marks';
 import { SheetBlockRecord } from './sheet-block-record';
 import { SheetLayoutRecord } from './sheet-layout-record';
+import { MOST_TAKE_HOMES, TakeHomeRecord } from './take-home-record';
 
 /** Letters of a remark on an open answer. */
 export const REMARK_LENGTH = 600;
@@ -78,6 +80,11 @@ export class LessonPart implements ExerciseRecipe {
   @ValidateNested({ each: true })
   @Type(() => SheetBlockRecord)
   blocks?: SheetBlock[];
+
+  /** On the shelf, by itself. */
+  @IsOptional()
+  @IsBoolean()
+  starred?: boolean;
 
   /** How its paper differs from the class's. */
   @IsOptional()
@@ -189,6 +196,14 @@ export class Lesson extends SharedThing {
   @ValidateNested()
   @Type(() => PlanRecord)
   plan?: PlanRecord;
+
+  /** Files that were given home, the oldest first. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(MOST_TAKE_HOMES)
+  @ValidateNested({ each: true })
+  @Type(() => TakeHomeRecord)
+  takeHomes?: TakeHomeRecord[];
 
   /** Slips that have come back, as their codes; what they say is computed when it is asked for. */
   @IsOptional()

@@ -3,7 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { fernhillDemo } from '../demo/fernhill';
 import { testLexicon } from '../testing/test-lexicon';
 import { readBackup, writeBackup, type Backup } from './backup';
-import { aboutThings, chosenThings, textsOfLesson } from './things';
+import { partsOf } from './lesson';
+import { aboutThings, chosenThings, lessonOfPart, textsOfLesson } from './things';
 
 const demo = fernhillDemo(testLexicon());
 const [kestrels] = demo.classes;
@@ -85,5 +86,22 @@ describe('things that are given on', () => {
     expect(plain(read.lessons)).toEqual(plain(things.lessons));
     expect(plain(read.texts)).toEqual(plain(things.texts));
     expect(kestrels?.roster.length).toBeGreaterThan(0);
+  });
+});
+
+describe('one exercise by itself', () => {
+  test('is a lesson with it alone, under an id of its own, with the text it is about', () => {
+    const part = lesson && partsOf(lesson).find(({ parameters }) => parameters.textId);
+    if (!lesson || !part) throw new Error('The demo has a lesson about a text.');
+    const alone = lessonOfPart(lesson, part.id);
+    expect(partsOf(alone).map(({ id }) => id)).toEqual([part.id]);
+    expect(alone.id).not.toBe(lesson.id);
+    expect([alone.slips, alone.plan, alone.remarks]).toEqual([undefined, undefined, undefined]);
+    const { texts, lessons } = chosenThings(all, {
+      ...none,
+      parts: [{ lesson: lesson.id, part: part.id }],
+    });
+    expect(texts.map(({ id }) => id)).toEqual([part.parameters.textId]);
+    expect(lessons.map(({ id }) => id)).toEqual([alone.id]);
   });
 });

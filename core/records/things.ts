@@ -8,12 +8,15 @@ import type { WordList } from '../lists/word-list';
 import type { ReadingText } from '../texts/reading-text';
 import type { Backup } from './backup';
 import { partsOf, type Lesson } from './lesson';
+import { partTitle } from './part-title';
 
 /** Ids of what was chosen. */
 export interface Chosen {
   readonly lessons: readonly string[];
   readonly lists: readonly string[];
   readonly texts: readonly string[];
+  /** Exercises and sheets by themselves. */
+  readonly parts?: readonly { readonly lesson: string; readonly part: string }[];
 }
 
 /** The texts that a lesson's parts are about, by their ids. */
@@ -34,6 +37,7 @@ export function withoutLearners({ people: _people, ...profile }: ClassProfile): 
 export function lessonWithoutLearners({
   slips: _slips,
   remarks: _remarks,
+  takeHomes: _takeHomes,
   plan,
   ...lesson
 }: Lesson): Lesson {
@@ -41,6 +45,34 @@ export function lessonWithoutLearners({
   const { targets: _targets, background: _background, ...rest } = plan;
   const stages = lesson.stages.map(({ reflection: _reflection, ...stage }) => stage);
   return { ...lesson, stages, plan: rest };
+}
+
+/**
+ * One exercise or sheet as a lesson of its own, with the exercises that a sheet shows; nothing of
+ * the plan, and nothing that came back.
+ */
+export function lessonOfPart(lesson: Lesson, id: string): Lesson {
+  const part = partsOf(lesson).find((each) => each.id === id);
+  const shown = new Set([id, ...(part?.blocks ?? []).flatMap((block) => block.part ?? [])]);
+  const {
+    plan: _plan,
+    slips: _slips,
+    remarks: _remarks,
+    takeHomes: _takeHomes,
+    stages,
+    ...kept
+  } = lesson;
+  return {
+    ...kept,
+    id: `${lesson.id}.${id}`.slice(0, 120),
+    title: part ? partTitle(part) : lesson.title,
+    objective: '',
+    stages: stages.map(({ id: stage, minutes, parts }) => ({
+      id: stage,
+      minutes,
+      parts: parts.filter((each) => shown.has(each.id)),
+    })),
+  };
 }
 
 const withRights = <Thing extends object>(
@@ -65,7 +97,14 @@ const serves = ({ details }: WordList, lesson: Lesson): boolean => {
 export function chosenThings(all: Backup, chosen: Chosen, withLearners = false): Backup {
   const classOf = ({ classId }: { readonly classId: string }) =>
     all.classes.find(({ id }) => id === classId);
-  const lessons = all.lessons.filter(({ id }) => chosen.lessons.includes(id));
+  const lessons = [
+    ...all.lessons.filter(({ id }) => chosen.lessons.includes(id)),
+    ...all.lessons.flatMap((lesson) =>
+      (chosen.parts ?? [])
+        .filter((each) => each.lesson === lesson.id)
+        .map(({ part }) => lessonOfPart(lesson, part)),
+    ),
+  ];
   const about = new Set(lessons.flatMap((lesson) => [...textsOfLesson(lesson)]));
   const lists = all.lists.filter(
     (list) =>

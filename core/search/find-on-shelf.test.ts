@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { findOnShelf, type ShelfThing } from './find-on-shelf';
+import { countOnShelf, findOnShelf, type ShelfThing } from './find-on-shelf';
 
 const thing = (fields: Partial<ShelfThing>): ShelfThing => ({
   kind: 'lessons',
   id: 'x',
+  record: { table: 'lessons', id: 'x' },
   title: 'Storm log',
   classId: 'kestrels',
   date: '',
@@ -55,6 +56,32 @@ describe('the shelf', () => {
     expect(ids({ starred: true })).toEqual(['star']);
     expect(ids({ away: true })).toEqual(['old']);
     expect(ids({ words: 'old' })).toEqual([]);
+  });
+
+  const inLesson = thing({
+    id: 'sort',
+    kind: 'exercises',
+    title: 'Sort by sound',
+    of: 'Storm log',
+    starred: true,
+    content: 'hail rain',
+  });
+
+  test('what is in a lesson is found by its kind, or where it is starred', () => {
+    const found = (query: Parameters<typeof findOnShelf>[1]) =>
+      findOnShelf([...things, inLesson], query).map(({ thing: { id } }) => id);
+    expect(found({ words: 'hail' })).toEqual(['storm']);
+    expect(found({ words: 'hail', kind: 'exercises' })).toEqual(['sort']);
+    expect(found({ starred: true })).toEqual(['sort', 'star']);
+  });
+
+  test('each kind says how many of it have the sought words', () => {
+    expect(countOnShelf([...things, inLesson], { words: 'rain' })).toEqual({
+      lessons: 2,
+      lists: 1,
+      texts: 1,
+      exercises: 1,
+    });
   });
 
   test('a thousand things are searched at once', () => {

@@ -1,11 +1,29 @@
 /** Everything that was made, found by its names and by what is in it. */
-export const shelfKinds = { lessons: 'lesson', lists: 'word list', texts: 'text' } as const;
+export const shelfKinds = {
+  lessons: 'lesson',
+  plans: 'plan',
+  exercises: 'exercise',
+  cards: 'set of cards',
+  sheets: 'sheet',
+  'take-homes': 'take-home',
+  lists: 'word list',
+  texts: 'text',
+  pictures: 'picture',
+} as const;
 export type ShelfKind = keyof typeof shelfKinds;
+
+/** Kinds that stand by themselves; each of the others is in one of them. */
+const wholeKinds: readonly ShelfKind[] = ['lessons', 'lists', 'texts'];
+export const isWhole = ({ kind }: { readonly kind: ShelfKind }) => wholeKinds.includes(kind);
 
 /** A thing on the shelf, with the words in it. */
 export interface ShelfThing {
   readonly kind: ShelfKind;
   readonly id: string;
+  /** The record that it is, or that it is in. */
+  readonly record: { readonly table: 'lessons' | 'lists' | 'texts'; readonly id: string };
+  /** The name of what it is in; absent where it stands by itself. */
+  readonly of?: string;
   readonly title: string;
   readonly classId: string;
   readonly language?: string | undefined;
@@ -28,6 +46,7 @@ export interface ShelfThing {
 
 export interface ShelfQuery {
   readonly words?: string;
+  /** Absent: lessons, lists and texts, and whatever else is starred where only that is asked for. */
   readonly kind?: ShelfKind | undefined;
   readonly classId?: string | undefined;
   readonly tag?: string | undefined;
@@ -46,8 +65,8 @@ export const DAYS_KEPT = 30;
 const plain = (text: string) =>
   text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/[’‘]/g, "'");
 
-export interface FoundThing {
-  readonly thing: ShelfThing;
+export interface FoundThing<Thing extends ShelfThing = ShelfThing> {
+  readonly thing: Thing;
   /** Where in it the sought words stand, with what is around; empty where they are in the name. */
   readonly near: string;
 }
@@ -65,40 +84,86 @@ function nearIn(content: string, words: readonly string[]): string {
   return `${from > 0 ? '…' : ''}${content.slice(from, to).replace(/\s+/g, ' ').trim()}${to < content.length ? '…' : ''}`;
 }
 
+/** A thing's name and what is in it as they are searched; made once for each. */
+const searched = new WeakMap<ShelfThing, { readonly name: string; readonly inside: string }>();
+
+function searchedOf(thing: ShelfThing) {
+  const known = searched.get(thing);
+  if (known) return known;
+  const made = {
+    name: plain(`${thing.title} ${thing.tags.join(' ')}`),
+    inside: plain(thing.content),
+  };
+  searched.set(thing, made);
+  return made;
+}
+
+const ofKind = (thing: ShelfThing, { kind, starred }: ShelfQuery) =>
+  kind === undefined ? isWhole(thing) || starred === true : thing.kind === kind;
+
+/** How many things of each kind there are that have what is asked for, whatever kind is asked for. */
+export function countOnShelf(
+  things: readonly ShelfThing[],
+  query: ShelfQuery,
+): Partial<Record<ShelfKind, number>> {
+  const counts: Partial<Record<ShelfKind, number>> = {};
+  for (const { kind } of things.filter((thing) => hasAll(thing, query, wordsOf(query)))) {
+    counts[kind] = (counts[kind] ?? 0) + 1;
+  }
+  return counts;
+}
+
+const wordsOf = ({ words }: ShelfQuery) =>
+  plain(words ?? '')
+    .split(/\s+/)
+    .filter((word) => word !== '');
+
+/** True where a thing has everything that is asked for but the kind. */
+function hasAll(thing: ShelfThing, query: ShelfQuery, words: readonly string[]): boolean {
+  const { classId, tags, starred, standards, putAway, level, language, licence } = thing;
+  return (
+    (query.level === undefined || level === query.level) &&
+    (query.language === undefined || language === query.language) &&
+    (query.licence === undefined || licence === query.licence) &&
+    (query.classId === undefined || classId === query.classId) &&
+    (query.tag === undefined || tags.includes(query.tag)) &&
+    (query.standard === undefined || standards.includes(query.standard)) &&
+    (query.starred !== true || starred) &&
+    (putAway !== undefined) === (query.away === true) &&
+    words.every((word) => {
+      const { name, inside } = searchedOf(thing);
+      return name.includes(word) || inside.includes(word);
+    })
+  );
+}
+
 /**
  * The things that have every sought word in their name or in what is in them: names first, then
  * what is starred, then by name. Accents and capitals do not matter.
  */
-export function findOnShelf(things: readonly ShelfThing[], query: ShelfQuery): FoundThing[] {
-  const words = plain(query.words ?? '')
-    .split(/\s+/)
-    .filter((word) => word !== '');
+export function findOnShelf<Thing extends ShelfThing>(
+  things: readonly Thing[],
+  query: ShelfQuery,
+): FoundThing<Thing>[] {
+  const words = wordsOf(query);
   return things
-    .filter(
-      ({ kind, classId, tags, starred, standards, putAway, level, language, licence }) =>
-        (query.level === undefined || level === query.level) &&
-        (query.language === undefined || language === query.language) &&
-        (query.licence === undefined || licence === query.licence) &&
-        (query.kind === undefined || kind === query.kind) &&
-        (query.classId === undefined || classId === query.classId) &&
-        (query.tag === undefined || tags.includes(query.tag)) &&
-        (query.standard === undefined || standards.includes(query.standard)) &&
-        (query.starred !== true || starred) &&
-        (putAway !== undefined) === (query.away === true),
-    )
-    .flatMap((thing) => {
-      const name = plain(`${thing.title} ${thing.tags.join(' ')}`);
-      const inside = plain(thing.content);
-      if (!words.every((word) => name.includes(word) || inside.includes(word))) return [];
-      const named = words.every((word) => name.includes(word));
+    .filter((thing) => ofKind(thing, query) && hasAll(thing, query, words))
+    .map((thing) => {
+      const { name } = searchedOf(thing);
       const missing = words.filter((word) => !name.includes(word));
-      return [{ thing, named, near: named ? '' : nearIn(thing.content, missing) }];
+      return {
+        thing,
+        named: missing.length === 0,
+        near: missing.length === 0 ? '' : nearIn(thing.content, missing),
+      };
     })
     .sort(
       (one, other) =>
         Number(other.named) - Number(one.named) ||
         Number(other.thing.starred) - Number(one.thing.starred) ||
-        one.thing.title.localeCompare(other.thing.title),
+        byName.compare(one.thing.title, other.thing.title),
     )
     .map(({ thing, near }) => ({ thing, near }));
 }
+
+const byName = new Intl.Collator('en');

@@ -1,13 +1,20 @@
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { BsArrowRight } from 'react-icons/bs';
-import { Link, useFetcher, useNavigate } from 'react-router';
+import { Link, useFetcher } from 'react-router';
 import { scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { AdaptedPart, Exchange } from '~core/lessons/adapt-lesson';
+import { accentNames } from '~core/kernel/accent';
 import { forbidsChanges, rightsOf } from '~core/kernel/licence';
+import { papers } from '~core/kernel/paper-size';
+import { spellings } from '~core/kernel/spelling';
+import { newClassLike } from '~core/lessons/adapted-class';
+import { sheetStyle } from '~core/paper/style';
 import { partsOf, type Lesson } from '~core/records/lesson';
 import type { ActionAnswer } from '~/routes/action-answer';
+import { ForWhom } from './ForWhom';
+import { textKey, TextSides, type AdaptedText } from './TextSides';
 
 const keyOf = ({ part, from }: Exchange) => `${part} ${from}`;
 
@@ -30,7 +37,7 @@ function Part({
       {short && <p className="message message--note">{short}</p>}
       {before.length === 0 ? (
         <p className="quiet small mb-0">
-          It is made from a text or from sentences: they stay as they are.
+          It is made from a text or from sentences: it follows the text below, or the class.
         </p>
       ) : (
         <div className="adapt-sides">
@@ -89,89 +96,178 @@ function Part({
   );
 }
 
-/** A lesson given to another class: before and after side by side, word for word, then a copy. */
-export function AdaptWorkspace({
-  lesson,
-  profile,
-  classes,
-  target,
-  parts,
-}: {
-  lesson: Lesson;
-  profile: ClassProfile;
-  classes: readonly ClassProfile[];
-  target: ClassProfile | undefined;
-  parts: readonly AdaptedPart[];
-}) {
-  const navigate = useNavigate();
+/** How the paper of the two classes differs: what changes by itself. */
+function changesByItself(profile: ClassProfile, target: ClassProfile): string[] {
+  const points = (size: number) => `${Math.round((size * 72) / 25.4)} points`;
+  const [now, then] = [profile, target].map((each) => ({
+    level: scaleOf(each.level).name,
+    letters: points(sheetStyle(each).body),
+    paper: papers[each.paper].name,
+    font: each.font,
+    spelling: spellings[each.spelling],
+    accent: accentNames[each.accent],
+  }));
+  if (now === undefined || then === undefined) return [];
+  const names = {
+    level: 'Level',
+    letters: 'Letters on paper',
+    paper: 'Paper',
+    font: 'Font',
+    spelling: 'Spelling',
+    accent: 'Accent',
+  } as const;
+  return (Object.keys(names) as (keyof typeof names)[])
+    .filter((name) => now[name] !== then[name])
+    .map((name) => `${names[name]}: ${now[name]} → ${then[name]}`);
+}
+
+export interface AdaptWorkspaceProps {
+  /** The lesson, or one exercise of it by itself. */
+  readonly lesson: Lesson;
+  readonly of: Lesson;
+  readonly profile: ClassProfile;
+  readonly classes: readonly ClassProfile[];
+  readonly lists: readonly { readonly id: string; readonly name: string }[];
+  /** Undefined until somebody is chosen. */
+  readonly refitted:
+    | {
+        readonly base: ClassProfile;
+        /** The class as the lesson would meet it. */
+        readonly target: ClassProfile;
+        /** True where that is not as the class is. */
+        readonly another: boolean;
+      }
+    | undefined;
+  readonly parts: readonly AdaptedPart[];
+  readonly texts: readonly AdaptedText[];
+  /** Instructions and titles in the teacher's own words. */
+  readonly own: readonly string[];
+}
+
+/** A lesson for another class, level, spelling, accent or list: before and after side by side, then a copy. */
+export function AdaptWorkspace(props: AdaptWorkspaceProps) {
+  const { lesson, of, profile, classes, lists, refitted, parts, texts, own } = props;
+  const { base, target, another = false } = refitted ?? {};
   const fetcher = useFetcher<ActionAnswer>();
-  const rights = rightsOf(lesson, profile);
+  const rights = rightsOf(of, profile);
   const closed = forbidsChanges(rights.licence);
+  const all = [
+    ...parts.flatMap(({ exchanges }) => exchanges.map(keyOf)),
+    ...texts.flatMap((text) => text.exchanges.map((each) => textKey(text, each))),
+  ];
   // What may not be changed is not changed unasked.
-  const [refused, setRefused] = useState<ReadonlySet<string>>(
-    new Set(closed ? parts.flatMap(({ exchanges }) => exchanges.map(keyOf)) : []),
-  );
+  const [refused, setRefused] = useState<ReadonlySet<string>>(new Set(closed ? all : []));
+  const [asNewClass, setAsNewClass] = useState(true);
+  const refuse = (key: string) => {
+    const next = new Set(refused);
+    if (!next.delete(key)) next.add(key);
+    setRefused(next);
+  };
   const taken = parts
     .flatMap(({ exchanges }) => exchanges)
     .filter((exchange) => !refused.has(keyOf(exchange)));
+  const inTexts = Object.fromEntries(
+    texts.map((text) => [
+      text.id,
+      text.exchanges.filter((each) => !refused.has(textKey(text, each))),
+    ]),
+  );
+  const count = taken.length + Object.values(inTexts).flat().length;
   const lastTime = lesson.stages.filter(({ reflection }) => reflection?.trim());
   const others = partsOf(lesson).length - parts.length;
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
+  const fresh = another && asNewClass;
+  const name = base && target && (fresh ? newClassLike(base, target, 'new').name : base.name);
+  const byItself = target ? changesByItself(profile, target) : [];
   return (
     <div className="page">
       <p className="mb-1">
-        <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link>
+        <Link to={`/lessons/${of.id}`}>{of.title}</Link>
       </p>
       <div className="d-flex flex-wrap gap-3 align-items-center mb-3">
-        <h1 className="mb-0 me-auto">For another class</h1>
-        <select
-          className="form-select w-auto"
-          aria-label="For which class"
-          value={target?.id ?? ''}
-          onChange={(event) => void navigate(`?to=${event.currentTarget.value}`)}
-        >
-          <option value="">choose a class …</option>
-          {classes.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.name} · {scaleOf(each.level).name}
-            </option>
-          ))}
-        </select>
-        {target && (
+        <h1 className="mb-0 me-auto">{lesson === of ? 'For another class' : lesson.title}</h1>
+        {name !== undefined && (
           <Button
             disabled={fetcher.state !== 'idle'}
             onClick={() =>
-              void fetcher.submit({ to: target.id, exchanges: taken } as never, {
-                method: 'post',
-                encType: 'application/json',
-              })
+              void fetcher.submit(
+                { exchanges: taken, texts: inTexts, asNewClass: fresh } as never,
+                { method: 'post', encType: 'application/json' },
+              )
             }
           >
-            Make it for {target.name}
+            Make it for {name}
           </Button>
         )}
       </div>
+      <ForWhom {...{ profile, base, target, classes, lists }} />
       {problem && (
         <p className="message" role="alert">
           {problem}
         </p>
       )}
-      {classes.length === 0 && (
-        <p>
-          {profile.name} is the only class. <Link to="/classes">Make another</Link> first.
+      {!base && (
+        <p className="quiet">
+          Choose a class, and what would change is shown here before anything is made.
+          {classes.length === 1 && (
+            <>
+              {' '}
+              {profile.name} is the only one: <Link to="/classes">make another</Link>, or take this
+              one at another level.
+            </>
+          )}
         </p>
       )}
-      {target && (
+      {base && target && (
         <>
+          {another && (
+            <fieldset className="mb-3">
+              <legend className="h6">Where it is kept</legend>
+              <label className="behaviour__tick">
+                <input
+                  type="radio"
+                  className="form-check-input"
+                  name="where"
+                  checked={asNewClass}
+                  onChange={() => setAsNewClass(true)}
+                />
+                In a new class “{newClassLike(base, target, 'new').name}”: sentences, sounds and
+                paper follow, too
+              </label>
+              <label className="behaviour__tick">
+                <input
+                  type="radio"
+                  className="form-check-input"
+                  name="where"
+                  checked={!asNewClass}
+                  onChange={() => setAsNewClass(false)}
+                />
+                In {base.name}: these words and texts change; what Wordane writes itself follows{' '}
+                {base.name}
+              </label>
+            </fieldset>
+          )}
           <p role="status">
-            {taken.length === 0
-              ? `Nothing is exchanged: ${target.name} get it as it is.`
-              : `${taken.length} ${taken.length === 1 ? 'word is' : 'words are'} exchanged for ${target.name}.`}
+            {count === 0
+              ? `Nothing is exchanged: ${name} get it as it is.`
+              : `${count} ${count === 1 ? 'word is' : 'words are'} exchanged for ${name}.`}
             {others > 0 &&
               ` ${others} ${others === 1 ? 'note or sheet stays' : 'notes and sheets stay'} as written.`}{' '}
-            Paper, spelling, sizes and font are theirs. What was handed in, and whom the lesson
-            looked to, stays with {profile.name}.
+            What was handed in, and whom the lesson looked to, stays with {profile.name}.
           </p>
+          {byItself.length > 0 && (
+            <ul className="adapt-itself" aria-label="Changes by itself">
+              {byItself.map((each) => (
+                <li key={each}>{each}</li>
+              ))}
+            </ul>
+          )}
+          {own.length > 0 && (
+            <p className="message message--note" role="note">
+              In your own words, and left so: {own.map((each) => `“${each}”`).join(', ')}. Look
+              whether they suit {name}.
+            </p>
+          )}
           {closed && (
             <p className="message message--note" role="note">
               Its licence ({rights.licence}) lets copies be given on, but not changed ones
@@ -192,18 +288,12 @@ export function AdaptWorkspace({
             </section>
           )}
           {parts.map((adapted) => (
-            <Part
-              key={adapted.part}
-              adapted={adapted}
-              refused={refused}
-              onRefuse={(key) => {
-                const next = new Set(refused);
-                if (!next.delete(key)) next.add(key);
-                setRefused(next);
-              }}
-            />
+            <Part key={adapted.part} adapted={adapted} refused={refused} onRefuse={refuse} />
           ))}
-          {parts.length === 0 && <p className="quiet">The lesson has no exercise yet.</p>}
+          {texts.map((text) => (
+            <TextSides key={text.id} text={text} refused={refused} onRefuse={refuse} />
+          ))}
+          {parts.length === 0 && <p className="quiet">There is no exercise in it yet.</p>}
         </>
       )}
     </div>

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { createPortal } from 'react-dom';
+import { useSearchParams } from 'react-router';
 import { partsOf, type Lesson } from '~core/records/lesson';
 import type { Sheet } from '~core/sheets/sheet';
 import type { ReadingText } from '~core/texts/reading-text';
@@ -69,7 +70,10 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   const [made, setMade] = useState<{ readonly of: unknown; readonly sheet: Sheet | undefined }>();
   const [view, setView] = useState<PageView>('fit');
   const [folded, setFolded] = useState(false);
-  const [goesHome, setGoesHome] = useState(false);
+  // A file that was given home is made again from the shelf.
+  const given = useSearchParams()[0].get('home');
+  const again = lesson.takeHomes?.find(({ id }) => id === given);
+  const [goesHome, setGoesHome] = useState(again !== undefined);
   const [lit, setLit] = useState<string>();
   const open = built.find(({ part }) => part.id === openId);
   const part = open?.part;
@@ -157,6 +161,8 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
           lesson={lesson}
           exercises={built.filter(isExercise)}
           context={context}
+          again={again}
+          send={send}
           onClose={() => setGoesHome(false)}
         />
       )}

@@ -6,27 +6,17 @@ import { behaviourFrom, usualBehaviour, type Behaviour } from '~core/kernel/beha
 import { phrases } from '~core/practice/phrases';
 import { forLearner } from '~core/practice/for-learner';
 import { printOf } from '~core/practice/slip';
+import type { TakeHomeRecord } from '~core/records/take-home-record';
 import type { TakeHome } from '~core/practice/take-home';
 import { spokenOf } from '~core/practice/spoken';
 import { saveTakeHome, sizeOf, takeHomeFile, type SpokenItem } from '~/documents/take-home-file';
 import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-builder';
 import { AddressCode } from './AddressCode';
-import { titleOf, type ExercisePart } from './built-part';
+import { titleOf, type ExercisePart, type Send } from './built-part';
 import { screenTextOf } from './screen-text';
 
-interface Choice {
-  /** Ids of the exercises that go home. */
-  readonly parts: readonly string[];
-  /** It marks itself; or it is a test, and no answer is in it. */
-  readonly marks: boolean;
-  readonly returned: boolean;
-  readonly names: boolean;
-  /** Cards can be heard: each word is a sound in the file. */
-  readonly heard: boolean;
-  /** The language of buttons and messages. */
-  readonly speaks: string;
-}
+type Choice = Readonly<Omit<TakeHomeRecord, 'id' | 'day'>>;
 
 /** How an exercise behaves in the file: as it is set, and as a test with nothing marked. */
 function behaviourOf({ part }: ExercisePart, { profile }: PartContext, marks: boolean): Behaviour {
@@ -128,22 +118,31 @@ export function TakeHomeDialog({
   lesson,
   exercises,
   context,
+  again,
+  send,
   onClose,
 }: {
   lesson: Lesson;
   exercises: readonly ExercisePart[];
   context: PartContext;
+  /** One that was given before, to be made again. */
+  again: TakeHomeRecord | undefined;
+  send: Send;
   onClose: () => void;
 }) {
   const id = useId();
   const able = exercises.filter(({ exercise }) => exercise.short === undefined);
   const [choice, setChoice] = useState<Choice>({
-    parts: able.map(({ part }) => part.id),
-    marks: true,
-    returned: true,
-    names: context.profile.roster.length > 0,
-    heard: false,
-    speaks: 'en',
+    ...(again ?? {
+      marks: true,
+      returned: true,
+      names: context.profile.roster.length > 0,
+      heard: false,
+      speaks: 'en',
+    }),
+    parts: able
+      .map(({ part }) => part.id)
+      .filter((each) => again === undefined || again.parts.includes(each)),
   });
   const [page, setPage] = useState<string>();
   const [problem, setProblem] = useState('');
@@ -281,7 +280,12 @@ export function TakeHomeDialog({
         <Button
           disabled={page === undefined}
           onClick={() => {
-            if (page !== undefined) saveTakeHome(page, lesson.title);
+            if (page === undefined) return;
+            saveTakeHome(page, lesson.title);
+            const { parts, marks, returned, names, heard, speaks } = choice;
+            const day = new Date().toISOString().slice(0, 10);
+            const takeHome = { id: made, day, parts, marks, returned, names, heard, speaks };
+            send({ intent: 'gave-home', takeHome });
             onClose();
           }}
         >

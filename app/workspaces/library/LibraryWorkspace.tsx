@@ -10,6 +10,7 @@ import {
 import type { Library } from '~core/library/library';
 import { libraryLevels, type LibraryLevel } from '~core/library/library-levels';
 import type { ActionAnswer } from '~/routes/action-answer';
+import { Narrow } from '~/ui/Narrow';
 
 const kinds: Readonly<Record<LibraryKind, string>> = {
   lesson: 'Lessons',
@@ -168,19 +169,13 @@ export function LibraryWorkspace({
               </button>
             ))}
           </div>
-          <select
-            className="form-select form-select-sm"
-            aria-label="Level"
-            value={level ?? ''}
-            onChange={(event) =>
-              setLevel((event.currentTarget.value || undefined) as LibraryLevel | undefined)
-            }
-          >
-            <option value="">every level</option>
-            {libraryLevels.map((each) => (
-              <option key={each}>{each}</option>
-            ))}
-          </select>
+          <Narrow
+            label="Level"
+            all="every level"
+            of={libraryLevels}
+            value={level}
+            set={(chosen) => setLevel(chosen as LibraryLevel | undefined)}
+          />
           {classes.length > 0 ? (
             <label className="d-flex gap-2 align-items-center">
               Take for

@@ -5,6 +5,7 @@ import { licenceSays } from '~core/kernel/licence';
 import { shelfKinds, type ShelfThing } from '~core/search/find-on-shelf';
 import { answer } from '~/routes/action-answer';
 import { exportThings } from '~/storage/backups';
+import { isPart } from './ShelfRow';
 
 const fileNameOf = (things: readonly ShelfThing[]) => {
   const [first] = things;
@@ -25,9 +26,15 @@ export function GiveOn({
   const [said, setSaid] = useState<{ readonly ok: boolean; readonly text: string }>();
   const idsOf = (kind: ShelfThing['kind']) =>
     things.filter((each) => each.kind === kind).map((each) => each.id);
+  const parts = things.filter(isPart).map(({ record, id: part }) => ({ lesson: record.id, part }));
   const save = async () => {
     const done = await answer(async () => {
-      const chosen = { lessons: idsOf('lessons'), lists: idsOf('lists'), texts: idsOf('texts') };
+      const chosen = {
+        lessons: idsOf('lessons'),
+        lists: idsOf('lists'),
+        texts: idsOf('texts'),
+        parts,
+      };
       const bytes = await exportThings(chosen, withLearners);
       const name = fileNameOf(things);
       saveAs(new Blob([bytes as BlobPart], { type: 'application/zip' }), name);

@@ -2,15 +2,31 @@ import { useState } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import { BsStar, BsStarFill, BsThreeDotsVertical } from 'react-icons/bs';
 import { Link } from 'react-router';
-import { shelfKinds, type FoundThing, type ShelfThing } from '~core/search/find-on-shelf';
+import { isWhole, shelfKinds, type FoundThing, type ShelfThing } from '~core/search/find-on-shelf';
 import { MenuItem } from '~/ui/MenuItem';
 import { useAhead } from '~/ui/use-ahead';
+import type { PartContext } from '~/workers/part-builder';
+import { ShelfPreview } from './ShelfPreview';
+import type { ShownThing } from './shelf-things';
 
-const addressOf = ({ kind, id }: ShelfThing) =>
-  kind === 'lists' ? `/lists/${id}` : `/${kind}/${id}`;
+function addressOf({ kind, id, record }: ShelfThing): string {
+  const owner = `/${record.table}/${record.id}`;
+  switch (kind) {
+    case 'plans':
+      return `${owner}/plan`;
+    case 'take-homes':
+      return `${owner}?home=${encodeURIComponent(id)}`;
+    case 'exercises':
+    case 'cards':
+    case 'sheets':
+      return `${owner}?part=${encodeURIComponent(id)}`;
+    default:
+      return owner;
+  }
+}
 
 /** Changes what stands on a thing. */
-export type Ask = (thing: ShelfThing, fields: object) => void;
+export type Ask = (thing: ShownThing, fields: object) => void;
 
 /** A field in a menu: what is written is taken with the enter key. */
 function MenuField({
@@ -50,104 +66,97 @@ function MenuField({
   );
 }
 
-/** A thing on the shelf: its name, where it belongs, and what can be done with it. */
-export function ShelfRow({
-  found: { thing, near },
-  className,
+/** What can be done with a thing, from its menu. */
+export interface ThingActions {
+  readonly ask: Ask;
+  readonly onRemove: (thing: ShownThing) => void;
+  readonly onRights: (thing: ShownThing) => void;
+  readonly onGive: (thing: ShownThing) => void;
+  readonly onCopy: (thing: ShownThing) => void;
+}
+
+/** Kinds that are a part of a lesson, with a name and a star of its own. */
+export const isPart = ({ kind }: ShelfThing) =>
+  kind === 'exercises' || kind === 'cards' || kind === 'sheets';
+
+/** The menu of a thing that stands by itself. */
+function WholeMenu({
+  thing,
   folders,
-  ask,
-  onRemove,
-  onRights,
-  onGive,
-  onCopy,
-  chosen,
-  onChosen,
+  tags,
+  setTags,
   today,
+  actions,
 }: {
-  found: FoundThing;
-  className: string;
+  thing: ShownThing;
   folders: readonly string[];
-  ask: Ask;
-  onRemove: () => void;
-  onRights: () => void;
-  onGive: () => void;
-  onCopy: () => void;
-  chosen: boolean;
-  onChosen: () => void;
+  tags: readonly string[];
+  setTags: (tags: readonly string[]) => void;
   today: string;
+  actions: ThingActions;
 }) {
-  const { title, kind, putAway, usedIn = [] } = thing;
-  const [tags, setTags] = useAhead(thing.tags, (next) => ask(thing, { tags: next }));
-  const [starred, setStarred] = useAhead(thing.starred, (next) => ask(thing, { starred: next }));
+  const { title, putAway } = thing;
   return (
-    <li className="shelf-thing">
-      <input
-        type="checkbox"
-        className="form-check-input shelf-thing__tick"
-        aria-label={`Choose ${title}`}
-        checked={chosen}
-        onChange={onChosen}
-      />
-      <button
-        type="button"
-        className="icon-button"
-        aria-pressed={starred}
-        aria-label={`Star ${title}`}
-        onClick={() => setStarred(!starred)}
-      >
-        {starred ? <BsStarFill aria-hidden="true" /> : <BsStar aria-hidden="true" />}
-      </button>
-      <div>
-        <Link to={addressOf(thing)}>{title}</Link>
-        <span className="quiet small">
-          {' '}
-          · {shelfKinds[kind]} · {className}
-          {thing.date && ` · ${thing.date}`}
-          {putAway && ` · put away on ${putAway}`}
-          {usedIn.length > 0 && ` · used in ${usedIn.slice(0, 3).join(', ')}`}
-          {usedIn.length > 3 && ` and ${usedIn.length - 3} more`}
-        </span>
-        {tags.map((tag) => (
-          <span key={tag} className="shelf-tag">
-            {tag}
-          </span>
-        ))}
-        {near && <span className="d-block small">{near}</span>}
-      </div>
-      <Dropdown align="end">
-        <Dropdown.Toggle
-          as="button"
-          type="button"
-          bsPrefix="icon-button"
-          aria-label={`Change ${title}`}
+    <>
+      {[...new Set([...folders, ...tags])].map((folder) => (
+        <MenuItem
+          key={folder}
+          current={tags.includes(folder)}
+          onChoose={() =>
+            setTags(
+              tags.includes(folder) ? tags.filter((each) => each !== folder) : [...tags, folder],
+            )
+          }
         >
-          <BsThreeDotsVertical aria-hidden="true" />
-        </Dropdown.Toggle>
-        <Dropdown.Menu aria-label={`Change ${title}`}>
-          {[...new Set([...folders, ...tags])].map((folder) => (
-            <MenuItem
-              key={folder}
-              current={tags.includes(folder)}
-              onChoose={() =>
-                setTags(
-                  tags.includes(folder)
-                    ? tags.filter((each) => each !== folder)
-                    : [...tags, folder],
-                )
-              }
-            >
-              Folder {folder}
-            </MenuItem>
-          ))}
-          <MenuField
-            label={`New folder for ${title}`}
-            placeholder="New folder"
-            most={40}
-            onTaken={(tag) => !tags.includes(tag) && setTags([...tags, tag])}
-          />
-          <Dropdown.Divider />
-          <Dropdown.Item href={addressOf(thing)} target="_blank" rel="noopener">
-            Open in a tab of its own
+          Folder {folder}
+        </MenuItem>
+      ))}
+      <MenuField
+        label={`New folder for ${title}`}
+        placeholder="New folder"
+        most={40}
+        onTaken={(tag) => !tags.includes(tag) && setTags([...tags, tag])}
+      />
+      <Dropdown.Divider />
+      <Dropdown.Item href={addressOf(thing)} target="_blank" rel="noopener">
+        Open in a tab of its own
+      </Dropdown.Item>
+      {thing.kind === 'lessons' && (
+        <Dropdown.Item as={Link} to={`/lessons/${thing.record.id}/adapt`}>
+          For another class …
+        </Dropdown.Item>
+      )}
+      <MenuField
+        key={title}
+        label={`Another name for ${title}`}
+        placeholder="Another name"
+        most={120}
+        start={title}
+        onTaken={(rename) => actions.ask(thing, { rename })}
+      />
+      <MenuItem onChoose={() => actions.onCopy(thing)}>Copy</MenuItem>
+      <MenuItem onChoose={() => actions.onGive(thing)}>Save as a file …</MenuItem>
+      <MenuItem onChoose={() => actions.onRights(thing)}>Author and licence …</MenuItem>
+      <MenuItem onChoose={() => actions.ask(thing, { putAway: putAway ? '' : today })}>
+        {putAway ? 'Have it back' : 'Put away'}
+      </MenuItem>
+      {putAway && <MenuItem onChoose={() => actions.onRemove(thing)}>Remove for good</MenuItem>}
+    </>
+  );
+}
+
+/** The menu of what is in a lesson or a list. */
+function PartMenu({ thing, actions }: { thing: ShownThing; actions: ThingActions }) {
+  const { title, record, id, of } = thing;
+  return (
+    <>
+      <Dropdown.Item href={addressOf(thing)} target="_blank" rel="noopener">
+        Open in a tab of its own
+      </Dropdown.Item>
+      {isPart(thing) && (
+        <>
+          <Dropdown.Item as={Link} to={`/lessons/${record.id}/adapt?part=${id}`}>
+            For another class …
           </Dropdown.Item>
           <MenuField
             key={title}
@@ -155,17 +164,113 @@ export function ShelfRow({
             placeholder="Another name"
             most={120}
             start={title}
-            onTaken={(rename) => ask(thing, { rename })}
+            onTaken={(rename) => actions.ask(thing, { rename })}
           />
-          <MenuItem onChoose={onCopy}>Copy</MenuItem>
-          <MenuItem onChoose={onGive}>Save as a file …</MenuItem>
-          <MenuItem onChoose={onRights}>Author and licence …</MenuItem>
-          <MenuItem onChoose={() => ask(thing, { putAway: putAway ? '' : today })}>
-            {putAway ? 'Have it back' : 'Put away'}
-          </MenuItem>
-          {putAway && <MenuItem onChoose={onRemove}>Remove for good</MenuItem>}
-        </Dropdown.Menu>
-      </Dropdown>
+          <MenuItem onChoose={() => actions.onCopy(thing)}>Copy, below it in {of}</MenuItem>
+          <MenuItem onChoose={() => actions.onGive(thing)}>Save as a file …</MenuItem>
+          <MenuItem onChoose={() => actions.onRemove(thing)}>Remove from {of}</MenuItem>
+        </>
+      )}
+    </>
+  );
+}
+
+/** Letters of what is inside that a row shows. */
+const INSIDE = 130;
+
+/** How it begins, to be told from others of its name. */
+function insideOf({ content }: ShownThing): string {
+  const text = content.replace(/\s+/g, ' ').trim();
+  return text.length <= INSIDE ? text : `${text.slice(0, INSIDE).replace(/\s\S*$/, '')} …`;
+}
+
+/** A thing on the shelf: its name, where it belongs, and what can be done with it. */
+export function ShelfRow({
+  found: { thing, near },
+  className,
+  folders,
+  actions,
+  contextOf,
+  chosen,
+  onChosen,
+  today,
+}: {
+  found: FoundThing<ShownThing>;
+  className: string;
+  folders: readonly string[];
+  actions: ThingActions;
+  contextOf: () => Promise<PartContext | undefined>;
+  chosen: boolean;
+  onChosen: () => void;
+  today: string;
+}) {
+  const { title, kind, of, putAway, usedIn = [] } = thing;
+  const { ask } = actions;
+  const [tags, setTags] = useAhead(thing.tags, (next) => ask(thing, { tags: next }));
+  const [starred, setStarred] = useAhead(thing.starred, (next) => ask(thing, { starred: next }));
+  const whole = isWhole(thing);
+  return (
+    <li className="shelf-thing">
+      <ShelfPreview preview={thing.preview} contextOf={contextOf} />
+      <div>
+        <Link className="shelf-thing__title" to={addressOf(thing)}>
+          {title}
+        </Link>
+        <span className="d-block quiet small">
+          {shelfKinds[kind]}
+          {of !== undefined && ` in ${of}`} · {className}
+          {thing.date && ` · ${thing.date}`}
+          {putAway && ` · put away on ${putAway}`}
+          {usedIn.length > 0 && ` · used in ${usedIn.slice(0, 3).join(', ')}`}
+          {usedIn.length > 3 && ` and ${usedIn.length - 3} more`}
+        </span>
+        {whole &&
+          tags.map((tag) => (
+            <span key={tag} className="shelf-tag">
+              {tag}
+            </span>
+          ))}
+        <span className="shelf-thing__inside">{near || insideOf(thing)}</span>
+      </div>
+      <div className="shelf-thing__tools">
+        {(whole || isPart(thing)) && (
+          <>
+            <input
+              type="checkbox"
+              className="form-check-input"
+              aria-label={`Choose ${title}`}
+              checked={chosen}
+              onChange={onChosen}
+            />
+            <button
+              type="button"
+              className="icon-button"
+              aria-pressed={starred}
+              aria-label={`Star ${title}`}
+              onClick={() => setStarred(!starred)}
+            >
+              {starred ? <BsStarFill aria-hidden="true" /> : <BsStar aria-hidden="true" />}
+            </button>
+          </>
+        )}
+        <Dropdown align="end">
+          <Dropdown.Toggle
+            as="button"
+            type="button"
+            bsPrefix="icon-button"
+            aria-label={`Change ${title}`}
+          >
+            <BsThreeDotsVertical aria-hidden="true" />
+          </Dropdown.Toggle>
+          <Dropdown.Menu aria-label={`Change ${title}`}>
+            {whole ? (
+              <WholeMenu {...{ thing, folders, tags, setTags, today, actions }} />
+            ) : (
+              <PartMenu thing={thing} actions={actions} />
+            )}
+          </Dropdown.Menu>
+        </Dropdown>
+      </div>
     </li>
   );
 }

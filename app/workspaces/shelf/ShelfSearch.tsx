@@ -3,25 +3,38 @@ import { BsStarFill } from 'react-icons/bs';
 import { useFetcher } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import {
+  countOnShelf,
   DAYS_KEPT,
   findOnShelf,
+  isWhole,
   shelfKinds,
   type ShelfKind,
+  type ShelfQuery,
   type ShelfThing,
 } from '~core/search/find-on-shelf';
 import { languageNames } from '~core/languages/registry/registry';
 import type { ActionAnswer } from '~/routes/action-answer';
+import { Narrow } from '~/ui/Narrow';
+import type { PartContext } from '~/workers/part-builder';
+import { contextOf } from '../results/made-exercises';
 import { GiveOn } from './GiveOn';
 import { RightsDialog } from './RightsDialog';
-import { ShelfRow, type Ask } from './ShelfRow';
+import { isPart, ShelfRow, type Ask, type ThingActions } from './ShelfRow';
+import type { ShownThing } from './shelf-things';
 
 /** Things shown at once; the next come on a click. */
 const AT_ONCE = 60;
 
 const names: Readonly<Record<ShelfKind, string>> = {
   lessons: 'Lessons',
+  plans: 'Plans',
+  exercises: 'Exercises',
+  cards: 'Cards',
+  sheets: 'Sheets',
+  'take-homes': 'Take-homes',
   lists: 'Word lists',
   texts: 'Texts',
+  pictures: 'Pictures',
 };
 
 /** The different values of things, in the order of the alphabet. */
@@ -33,81 +46,31 @@ const different = (
     .filter((each): each is string => each !== undefined && each !== '')
     .sort((one, other) => one.localeCompare(other));
 
-/** A choice that narrows what is found; not there where there is nothing to choose between. */
-function Narrow({
-  label,
-  all,
-  of,
-  value,
-  set,
-  name = (each) => each,
-}: {
-  label: string;
-  all: string;
-  of: readonly string[];
-  value: string | undefined;
-  set: (value: string | undefined) => void;
-  name?: (value: string) => string;
-}) {
-  return (
-    <select
-      className="form-select form-select-sm"
-      aria-label={label}
-      disabled={of.length === 0}
-      value={value ?? ''}
-      onChange={(event) => set(event.currentTarget.value || undefined)}
-    >
-      <option value="">{all}</option>
-      {of.map((each) => (
-        <option key={each} value={each}>
-          {name(each)}
-        </option>
-      ))}
-    </select>
-  );
-}
-
 /** Everything that was made, searched in its names and in what is in it. */
 export function ShelfSearch({
   things,
   classes,
 }: {
-  things: readonly ShelfThing[];
+  things: readonly ShownThing[];
   classes: readonly ClassProfile[];
 }) {
   const fetcher = useFetcher<ActionAnswer>();
-  const [words, setWords] = useState('');
-  const [kind, setKind] = useState<ShelfKind>();
-  const [classId, setClassId] = useState<string>();
-  const [tag, setTag] = useState<string>();
-  const [starred, setStarred] = useState(false);
-  const [away, setAway] = useState(false);
-  const [level, setLevel] = useState<string>();
-  const [language, setLanguage] = useState<string>();
-  const [standard, setStandard] = useState<string>();
-  const [licence, setLicence] = useState<string>();
+  const [query, setQuery] = useState<ShelfQuery>({});
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
-  const [giving, setGiving] = useState<readonly ShelfThing[]>();
-  const [rightsOf, setRightsOf] = useState<ShelfThing>();
+  const [giving, setGiving] = useState<readonly ShownThing[]>();
+  const [rightsOf, setRightsOf] = useState<ShownThing>();
   const [most, setMost] = useState(AT_ONCE);
   const [today] = useState(() => new Date().toISOString().slice(0, 10));
-  const sought = useDeferredValue(words);
-  const found = useMemo(
-    () =>
-      findOnShelf(things, {
-        words: sought,
-        kind,
-        classId,
-        tag,
-        starred,
-        away,
-        level,
-        language,
-        standard,
-        licence,
-      }),
-    [things, sought, kind, classId, tag, starred, away, level, language, standard, licence],
-  );
+  const sought = useDeferredValue(query);
+  const found = useMemo(() => findOnShelf(things, sought), [things, sought]);
+  const counts = useMemo(() => countOnShelf(things, sought), [things, sought]);
+  /** Narrows further, or less; what is shown begins anew. */
+  const set = (fields: Partial<ShelfQuery>) => {
+    setQuery({ ...query, ...fields });
+    setMost(AT_ONCE);
+  };
+  const { kind, classId, tag, starred = false, away = false } = query;
+  const { level, language, standard, licence } = query;
   const folders = useMemo(() => different(things, ({ tags }) => tags), [things]);
   const more = useMemo(
     () => ({
@@ -121,14 +84,50 @@ export function ShelfSearch({
   const narrowed = [level, language, standard, licence].filter(Boolean).length;
   const keyOf = (thing: ShelfThing) => `${thing.kind} ${thing.id}`;
   const picked = things.filter((thing) => chosen.has(keyOf(thing)));
-  const count = (of: ShelfKind) =>
-    things.filter((each) => each.kind === of && each.putAway === undefined).length;
-  const gone = things.filter(({ putAway }) => putAway !== undefined).length;
+  const gone = things.filter((thing) => isWhole(thing) && thing.putAway !== undefined).length;
+  const submit = (body: object) =>
+    void fetcher.submit(body as never, { method: 'post', encType: 'application/json' });
+  /** What the server of the shelf needs to know which thing it is. */
+  const named = (thing: ShownThing) => ({
+    table: thing.record.table,
+    id: thing.record.id,
+    name: thing.title,
+    ...(isPart(thing) ? { part: thing.id } : {}),
+  });
   const ask: Ask = (thing, fields) =>
-    void fetcher.submit({ intent: 'shelf', table: thing.kind, id: thing.id, fields } as never, {
-      method: 'post',
-      encType: 'application/json',
-    });
+    submit({ intent: isPart(thing) ? 'shelf-part' : 'shelf', ...named(thing), fields });
+  const actions: ThingActions = {
+    ask,
+    onRemove: (thing) =>
+      submit({ intent: isPart(thing) ? 'remove-part' : 'remove', ...named(thing) }),
+    onRights: setRightsOf,
+    onGive: (thing) => setGiving([thing]),
+    onCopy: (thing) =>
+      submit(
+        isPart(thing)
+          ? { intent: 'copy-part', ...named(thing) }
+          : {
+              intent: 'copy',
+              ...named(thing),
+              classId: thing.classId,
+              name: classNames.get(thing.classId) ?? '',
+            },
+      ),
+  };
+  const classNames = useMemo(() => new Map(classes.map(({ id, name }) => [id, name])), [classes]);
+  // What the exercises of a class are made with is gathered once for all its small pages.
+  const contexts = useMemo(() => {
+    const made = new Map<string, Promise<PartContext>>();
+    return (id: string): Promise<PartContext | undefined> => {
+      const profile = classes.find((each) => each.id === id);
+      if (profile === undefined) return Promise.resolve(undefined);
+      const context = made.get(id) ?? contextOf(profile);
+      made.set(id, context);
+      return context;
+    };
+    // Also anew where a thing was changed.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [classes, things]);
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   return (
     <section className="card-paper" aria-label="Find">
@@ -137,37 +136,36 @@ export function ShelfSearch({
         className="form-control"
         aria-label="Find in everything"
         placeholder="Find in names and in what is inside: a word, a title, a note"
-        value={words}
-        onChange={(event) => {
-          setWords(event.currentTarget.value);
-          setMost(AT_ONCE);
-        }}
+        value={query.words ?? ''}
+        onChange={(event) => set({ words: event.currentTarget.value })}
       />
       <div className="shelf-filters">
         <div className="faces" role="group" aria-label="Kind">
           <button
             type="button"
             aria-pressed={kind === undefined}
-            onClick={() => setKind(undefined)}
+            onClick={() => set({ kind: undefined })}
           >
             All
           </button>
-          {(Object.keys(shelfKinds) as ShelfKind[]).map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-pressed={kind === each}
-              onClick={() => setKind(each)}
-            >
-              {names[each]} · {count(each)}
-            </button>
-          ))}
+          {(Object.keys(shelfKinds) as ShelfKind[])
+            .filter((each) => each === kind || counts[each] !== undefined)
+            .map((each) => (
+              <button
+                key={each}
+                type="button"
+                aria-pressed={kind === each}
+                onClick={() => set({ kind: each })}
+              >
+                {names[each]} · {counts[each] ?? 0}
+              </button>
+            ))}
         </div>
         <select
           className="form-select form-select-sm"
           aria-label="Class"
           value={classId ?? ''}
-          onChange={(event) => setClassId(event.currentTarget.value || undefined)}
+          onChange={(event) => set({ classId: event.currentTarget.value || undefined })}
         >
           <option value="">every class</option>
           {classes.map(({ id, name }) => (
@@ -181,7 +179,7 @@ export function ShelfSearch({
             className="form-select form-select-sm"
             aria-label="Folder"
             value={tag ?? ''}
-            onChange={(event) => setTag(event.currentTarget.value || undefined)}
+            onChange={(event) => set({ tag: event.currentTarget.value || undefined })}
           >
             <option value="">every folder</option>
             {folders.map((folder) => (
@@ -193,7 +191,7 @@ export function ShelfSearch({
           type="button"
           className="btn btn-sm btn-outline-dark"
           aria-pressed={starred}
-          onClick={() => setStarred(!starred)}
+          onClick={() => set({ starred: !starred })}
         >
           <BsStarFill aria-hidden="true" /> Starred
         </button>
@@ -202,7 +200,7 @@ export function ShelfSearch({
             type="button"
             className="btn btn-sm btn-outline-dark"
             aria-pressed={away}
-            onClick={() => setAway(!away)}
+            onClick={() => set({ away: !away })}
           >
             Put away · {gone}
           </button>
@@ -213,13 +211,19 @@ export function ShelfSearch({
           Level, language, standard, licence{narrowed > 0 && ` · ${narrowed} chosen`}
         </summary>
         <div className="shelf-filters">
-          <Narrow label="Level" all="every level" of={more.levels} value={level} set={setLevel} />
+          <Narrow
+            label="Level"
+            all="every level"
+            of={more.levels}
+            value={level}
+            set={(level) => set({ level })}
+          />
           <Narrow
             label="Language"
             all="every language"
             of={more.languages}
             value={language}
-            set={setLanguage}
+            set={(language) => set({ language })}
             name={(tag) => languageNames()[tag] ?? tag}
           />
           <Narrow
@@ -227,7 +231,7 @@ export function ShelfSearch({
             all="every standard"
             of={more.standards}
             value={standard}
-            set={setStandard}
+            set={(standard) => set({ standard })}
             name={(id) => id.replace(/^[^:]+:/, '')}
           />
           <Narrow
@@ -235,7 +239,7 @@ export function ShelfSearch({
             all="every licence"
             of={more.licences}
             value={licence}
-            set={setLicence}
+            set={(licence) => set({ licence })}
           />
         </div>
       </details>
@@ -278,38 +282,12 @@ export function ShelfSearch({
       <ul className="shelf-things">
         {found.slice(0, most).map((each) => (
           <ShelfRow
-            key={`${each.thing.kind} ${each.thing.id}`}
+            key={keyOf(each.thing)}
             found={each}
-            className={
-              classes.find(({ id }) => id === each.thing.classId)?.name ?? 'a removed class'
-            }
+            className={classNames.get(each.thing.classId) ?? 'a removed class'}
             folders={folders}
-            ask={ask}
-            onRemove={() =>
-              void fetcher.submit(
-                {
-                  intent: 'remove',
-                  table: each.thing.kind,
-                  id: each.thing.id,
-                  name: each.thing.title,
-                } as never,
-                { method: 'post', encType: 'application/json' },
-              )
-            }
-            onRights={() => setRightsOf(each.thing)}
-            onGive={() => setGiving([each.thing])}
-            onCopy={() =>
-              void fetcher.submit(
-                {
-                  intent: 'copy',
-                  table: each.thing.kind,
-                  id: each.thing.id,
-                  classId: each.thing.classId,
-                  name: classes.find(({ id }) => id === each.thing.classId)?.name ?? '',
-                } as never,
-                { method: 'post', encType: 'application/json' },
-              )
-            }
+            actions={actions}
+            contextOf={() => contexts(each.thing.classId)}
             chosen={chosen.has(keyOf(each.thing))}
             onChosen={() => {
               const next = new Set(chosen);

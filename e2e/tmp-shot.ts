@@ -1,0 +1,18 @@
+import { closeBrowser, Desk } from './desk';
+const desk = await Desk.withDemo('/lessons');
+const { page } = desk;
+await page.setViewportSize({ width: 1280, height: 900 });
+await page.getByRole('link', { name: 'Long a in the storm log' }).click();
+await page.waitForTimeout(3000);
+const url = page.url().replace(/\?.*/, '');
+await desk.go('/shelf');
+await page.waitForTimeout(4000);
+await page.screenshot({ path: '/tmp/s1.png' });
+await desk.go(new URL(url).pathname + '/adapt?to=fernhill-kestrels&level=uk:Y1&spelling=us');
+await page.waitForTimeout(6000);
+await page.screenshot({ path: '/tmp/s2.png', fullPage: true });
+await desk.go('/lessons');
+const links = await page.getByRole('link').allInnerTexts();
+console.log(links.join(' | '));
+await desk.close();
+await closeBrowser();
