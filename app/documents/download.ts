@@ -26,7 +26,9 @@ export const documentKinds = {
   md: 'Markdown (.md)',
   txt: 'Plain text (.txt)',
   html: 'Web page (.html)',
+  xlsx: 'Items and key, a spreadsheet (.xlsx)',
   csv: 'Items and key (.csv)',
+  tsv: 'Items and key, with tabs (.tsv)',
   qti: 'QTI 3 package (.zip)',
 } as const;
 export type DocumentKind = keyof typeof documentKinds;
@@ -101,12 +103,26 @@ export async function saveDocument(
       saveText(name, toPlainText(from.document), 'text/plain');
       return undefined;
     case 'csv':
+    case 'tsv': {
+      const { toItemsCsv } = await import('~core/documents/items-csv');
+      const tabs = kind === 'tsv';
       saveText(
         name,
-        (await import('~core/documents/items-csv')).toItemsCsv(from.exercises),
-        'text/csv',
+        toItemsCsv(from.exercises, tabs ? '\t' : ','),
+        tabs ? 'text/tab-separated-values' : 'text/csv',
       );
       return undefined;
+    }
+    case 'xlsx': {
+      const [{ itemColumns, itemRows }, { toSpreadsheet }] = await Promise.all([
+        import('~core/documents/items-csv'),
+        import('./spreadsheet'),
+      ]);
+      const rows = itemRows(from.exercises);
+      const cells = rows.map((row) => itemColumns.map((column) => row[column]));
+      saveAs(await toSpreadsheet(itemColumns, cells), name);
+      return undefined;
+    }
   }
 }
 

@@ -68,6 +68,7 @@ const refits = (texts: readonly ReadingText[], target: ClassProfile): Promise<Ad
       id: text.id,
       title: text.title,
       body: text.body,
+      verse: text.kind === 'poem',
       ...(await engine().refit(text, target)),
     })),
   );

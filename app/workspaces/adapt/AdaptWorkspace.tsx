@@ -9,6 +9,7 @@ import { accentNames } from '~core/kernel/accent';
 import { forbidsChanges, rightsOf } from '~core/kernel/licence';
 import { papers } from '~core/kernel/paper-size';
 import { spellings } from '~core/kernel/spelling';
+import { languageNames } from '~core/languages/registry/registry';
 import { newClassLike } from '~core/lessons/adapted-class';
 import { sheetStyle } from '~core/paper/style';
 import { partsOf, type Lesson } from '~core/records/lesson';
@@ -16,6 +17,7 @@ import type { ActionAnswer } from '~/routes/action-answer';
 import { ForWhom } from './ForWhom';
 import { textKey, TextSides, type AdaptedText } from './TextSides';
 
+const keysOf = (text: AdaptedText) => text.exchanges.map((each) => textKey(text, each));
 const keyOf = ({ part, from }: Exchange) => `${part} ${from}`;
 
 /** What an exercise has now, and what it would have, side by side. */
@@ -23,10 +25,13 @@ function Part({
   adapted,
   refused,
   onRefuse,
+  checked,
 }: {
   adapted: AdaptedPart;
   refused: ReadonlySet<string>;
   onRefuse: (key: string) => void;
+  /** The words were looked at: they are of the language of the class. */
+  checked: boolean;
 }) {
   const { title, before, exchanges, kept, short } = adapted;
   const exchangeOf = (word: string) => exchanges.find(({ from }) => from === word);
@@ -35,11 +40,7 @@ function Part({
     <section className="card-paper mb-3" aria-label={title}>
       <h2 className="h6">{title}</h2>
       {short && <p className="message message--note">{short}</p>}
-      {before.length === 0 ? (
-        <p className="quiet small mb-0">
-          It is made from a text or from sentences: it follows the text below, or the class.
-        </p>
-      ) : (
+      {before.length > 0 && (
         <div className="adapt-sides">
           <div>
             <h3 className="small quiet">Now</h3>
@@ -89,7 +90,7 @@ function Part({
           stay; change them in the copy, or leave them out.
         </p>
       )}
-      {stays && !short && before.length > 0 && (
+      {checked && stays && !short && before.length > 0 && (
         <p className="quiet small mb-0">Every word is within reach.</p>
       )}
     </section>
@@ -151,12 +152,12 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
   const fetcher = useFetcher<ActionAnswer>();
   const rights = rightsOf(of, profile);
   const closed = forbidsChanges(rights.licence);
-  const all = [
-    ...parts.flatMap(({ exchanges }) => exchanges.map(keyOf)),
-    ...texts.flatMap((text) => text.exchanges.map((each) => textKey(text, each))),
-  ];
+  const all = [...parts.flatMap(({ exchanges }) => exchanges.map(keyOf)), ...texts.flatMap(keysOf)];
   // What may not be changed is not changed unasked.
-  const [refused, setRefused] = useState<ReadonlySet<string>>(new Set(closed ? all : []));
+  // Nor are the words of a poem, which were chosen for more than their meaning.
+  const [refused, setRefused] = useState<ReadonlySet<string>>(
+    new Set(closed ? all : texts.filter(({ verse }) => verse).flatMap(keysOf)),
+  );
   const [asNewClass, setAsNewClass] = useState(true);
   const refuse = (key: string) => {
     const next = new Set(refused);
@@ -173,6 +174,9 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
     ]),
   );
   const count = taken.length + Object.values(inTexts).flat().length;
+  const foreign = base !== undefined && base.language !== profile.language;
+  const follows = ({ before, short }: AdaptedPart) => before.length === 0 && short === undefined;
+  const [following, worded] = [parts.filter(follows), parts.filter((each) => !follows(each))];
   const lastTime = lesson.stages.filter(({ reflection }) => reflection?.trim());
   const others = partsOf(lesson).length - parts.length;
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
@@ -287,9 +291,28 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
               ))}
             </section>
           )}
-          {parts.map((adapted) => (
-            <Part key={adapted.part} adapted={adapted} refused={refused} onRefuse={refuse} />
+          {foreign && (
+            <p className="message message--note" role="note">
+              The lesson is in {languageNames()[profile.language]}, and {base.name} learn{' '}
+              {languageNames()[base.language]}: its words stay, and an exercise that there is not in{' '}
+              {languageNames()[base.language]} is named below.
+            </p>
+          )}
+          {worded.map((adapted) => (
+            <Part
+              key={adapted.part}
+              adapted={adapted}
+              refused={refused}
+              onRefuse={refuse}
+              checked={!foreign}
+            />
           ))}
+          {following.length > 0 && (
+            <p>
+              Made from a text or from sentences, so they follow the text below, or the class:{' '}
+              {following.map(({ title }) => title).join(', ')}.
+            </p>
+          )}
           {texts.map((text) => (
             <TextSides key={text.id} text={text} refused={refused} onRefuse={refuse} />
           ))}

@@ -1,4 +1,4 @@
-import { useSearchParams } from 'react-router';
+import { useNavigation, useSearchParams } from 'react-router';
 import { levelOptions, levelSystems, scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { accentNames } from '~core/kernel/accent';
@@ -20,7 +20,10 @@ export function ForWhom({
   classes: readonly ClassProfile[];
   lists: readonly { readonly id: string; readonly name: string }[];
 }) {
-  const [search, setSearch] = useSearchParams();
+  const [shown, setSearch] = useSearchParams();
+  // What was chosen just now counts, also while the lesson is still being looked through for it.
+  const { location } = useNavigation();
+  const search = location ? new URLSearchParams(location.search) : shown;
   const set = (name: string, value: string) => {
     const next = new URLSearchParams(search);
     if (value === '') next.delete(name);

@@ -6,6 +6,7 @@ export interface AdaptedText extends Refit {
   readonly id: string;
   readonly title: string;
   readonly body: string;
+  readonly verse: boolean;
 }
 
 export const textKey = (text: Pick<AdaptedText, 'id'>, { start }: TextExchange) =>
@@ -34,10 +35,15 @@ export function TextSides({
   refused: ReadonlySet<string>;
   onRefuse: (key: string) => void;
 }) {
-  const { title, body, exchanges, kept } = text;
+  const { title, body, exchanges, kept, verse } = text;
   return (
     <section className="card-paper mb-3" aria-label={`Text: ${title}`}>
       <h2 className="h6">Text: {title}</h2>
+      {verse && exchanges.length > 0 && (
+        <p className="quiet small">
+          A poem: its words were chosen for more than their meaning. Take what you want changed.
+        </p>
+      )}
       {exchanges.length === 0 && kept.length === 0 && (
         <p className="quiet small mb-0">No word of it is past the reach of the class.</p>
       )}

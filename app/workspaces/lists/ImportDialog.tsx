@@ -5,6 +5,7 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { Column, ReadList } from '~core/lists/read-list';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { encodingChoices, readFileText } from '~/documents/read-file-text';
+import { fromSpreadsheet } from '~/documents/spreadsheet';
 import { engine } from '~/workers/engine.client';
 
 const columnNames: Readonly<Record<Column, string>> = {
@@ -65,10 +66,22 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
       setProblem('This file is larger than 2 MB, so it is no word list. Save the list as CSV.');
       return;
     }
+    // A zip begins so: a spreadsheet, or a document.
+    if ((await chosen.slice(0, 2).text()) === 'PK') {
+      try {
+        const content = await fromSpreadsheet(chosen);
+        setFile(undefined);
+        setColumns(undefined);
+        setText(content);
+      } catch (error) {
+        setProblem((error as Error).message);
+      }
+      return;
+    }
     const { text: content, encoding } = await readFileText(chosen, as);
-    if (content.includes('\u0000') || content.startsWith('PK')) {
+    if (content.includes('\u0000')) {
       setProblem(
-        'This is a spreadsheet or document, not a text file. Save it as CSV, or copy its columns and paste them here.',
+        'This is no text file. Save it as .xlsx or CSV, or copy its columns and paste them here.',
       );
       return;
     }
@@ -115,7 +128,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
           <input
             type="file"
             className="visually-hidden"
-            accept=".csv,.tsv,.txt,text/csv,text/plain,text/tab-separated-values"
+            accept=".csv,.tsv,.txt,.xlsx,text/csv,text/plain,text/tab-separated-values"
             onChange={(event) => void readFile(event.currentTarget.files?.[0])}
           />
         </label>

@@ -1,3 +1,4 @@
+import { saveAs } from 'file-saver';
 import { saveText } from '~/ui/save-text';
 import { useState, type FormEvent } from 'react';
 import { Button, Dropdown } from 'react-bootstrap';
@@ -9,6 +10,7 @@ import type { ListCoverage } from '~core/lists/coverage';
 import type { ListGrouping, WordList } from '~core/lists/word-list';
 import { speaks } from '~core/languages/registry/registry';
 import { engine } from '~/workers/engine.client';
+import { toSpreadsheet } from '~/documents/spreadsheet';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import { Slot } from '~/ui/Slot';
@@ -18,7 +20,7 @@ import { CoverageStrip } from './CoverageStrip';
 import ImportDialog from './ImportDialog';
 import { ListTable } from './ListTable';
 import { PictureDialog } from './PictureDialog';
-import { listCsv } from './list-csv';
+import { listColumns, listCsv, listRows } from './list-csv';
 import { useSend } from '~/ui/use-send';
 
 const groupings: Readonly<Record<ListGrouping, string>> = {
@@ -120,6 +122,18 @@ export function ListWorkspace(props: ListWorkspaceProps) {
             </MenuItem>
             <MenuItem onChoose={() => saveText(`${list.name}.csv`, listCsv(list))}>
               Export as CSV
+            </MenuItem>
+            <MenuItem onChoose={() => saveText(`${list.name}.tsv`, listCsv(list, '\t'))}>
+              Export with tabs (.tsv)
+            </MenuItem>
+            <MenuItem
+              onChoose={() =>
+                void toSpreadsheet(listColumns, listRows(list)).then((file) =>
+                  saveAs(file, `${list.name}.xlsx`),
+                )
+              }
+            >
+              Export as a spreadsheet (.xlsx)
             </MenuItem>
             {speaks(profile.language, 'sounds') && (
               <MenuItem
