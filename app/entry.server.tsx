@@ -5,7 +5,11 @@ import { isbot } from 'isbot';
 import { renderToPipeableStream } from 'react-dom/server';
 import { ServerRouter, type EntryContext } from 'react-router';
 import { contentSecurityPolicy } from '../server/security';
+import { attachRoom } from '../server/room/attach';
 import { NonceContext } from './ui/nonce';
+
+/** For `server/serve.mjs`, which owns the server that the relay of rooms stands on. */
+export { attachRoom };
 
 const GIVE_UP_AFTER_MS = 5_000;
 

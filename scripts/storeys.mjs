@@ -50,7 +50,7 @@ export const storeys = [
   ['standards', 'plan', 'board'],
   ['sheets/reading', 'sheets/blocks', 'sheets', 'documents'],
   ['records', 'records/exchange'],
-  ['lessons', 'library', 'demo'],
+  ['lessons', 'library', 'demo', 'room'],
   ['script', ''],
 ];
 

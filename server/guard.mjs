@@ -18,6 +18,28 @@ const methods = new Set(['GET', 'HEAD', 'POST']);
 /** The host of a Host header without its port. */
 const hostName = (host) => host.replace(/:\d+$/, '').toLowerCase();
 
+/** @param {readonly string[]} hosts */
+const knownHosts = (hosts) => new Set([...LOOPBACK, ...hosts.map((host) => host.toLowerCase())]);
+
+/**
+ * Who may open a lasting connection: a page of this very server, under a name that is known. A
+ * program that is no browser says no origin.
+ *
+ * @param {readonly string[]} hosts further names under which the server is known
+ */
+export function allowed(hosts = []) {
+  const known = knownHosts(hosts);
+  return (host, origin) => {
+    if (!known.has(hostName(host))) return false;
+    if (origin === undefined) return true;
+    try {
+      return new URL(origin).host === host;
+    } catch {
+      return false;
+    }
+  };
+}
+
 /**
  * Express middleware: a Host that is not known is refused (a name that somebody
  * else's page points at this machine, DNS rebinding), and so is a method that no
@@ -26,7 +48,7 @@ const hostName = (host) => host.replace(/:\d+$/, '').toLowerCase();
  * @param {readonly string[]} hosts further names under which the server is known
  */
 export function guard(hosts = []) {
-  const known = new Set([...LOOPBACK, ...hosts.map((host) => host.toLowerCase())]);
+  const known = knownHosts(hosts);
   return (request, response, next) => {
     for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
     const host = hostName(request.headers.host ?? '');

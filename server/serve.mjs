@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { createRequestHandler } from '@react-router/express';
 import compression from 'compression';
 import express from 'express';
-import { guard } from './guard.mjs';
+import { allowed, guard } from './guard.mjs';
 
 const client = fileURLToPath(new URL('../build/client/', import.meta.url));
 const build = await import(new URL('../build/server/index.js', import.meta.url).href);
@@ -14,7 +14,8 @@ const A_YEAR = '365d';
 const app = express();
 app.disable('x-powered-by');
 // Names beside this machine's own under which the server is reached, parted by commas.
-app.use(guard((process.env.WORDANE_HOSTS ?? '').split(',').filter(Boolean)));
+const hosts = (process.env.WORDANE_HOSTS ?? '').split(',').filter(Boolean);
+app.use(guard(hosts));
 app.use(compression());
 // Names of built files change with what is in them.
 app.use(
@@ -37,4 +38,14 @@ const server = app.listen(Number(process.env.PORT ?? 3000), process.env.HOST ?? 
   process.env.WORDANE_OWN_ADDRESS = `http://127.0.0.1:${port}`;
   console.log(`Wordane answers at http://localhost:${port}`);
 });
-for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, () => server.close());
+// Rooms; several processes are one where they share a Redis.
+const closeRooms = await build.entry.module.attachRoom(server, {
+  allows: allowed(hosts),
+  redis: process.env.REDIS_URL,
+});
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.once(signal, () => {
+    void closeRooms();
+    server.close();
+  });
+}

@@ -1,0 +1,32 @@
+/** A connection to the relay that comes back by itself. */
+import { io, type Socket } from 'socket.io-client';
+import type { Answered } from '~core/room/messages';
+
+/** Milliseconds within which a call is answered, or counts as lost. */
+const PATIENCE = 8000;
+
+export type Told = { readonly kind: string; readonly body: Record<string, unknown> };
+
+export const connect = (address?: string): Socket => {
+  const options = {
+    reconnectionDelay: 500,
+    reconnectionDelayMax: 4000,
+    // Each room of this browser has a connection of its own.
+    forceNew: true,
+    transports: ['websocket', 'polling'],
+  };
+  return address === undefined ? io(options) : io(address, options);
+};
+
+/** Asks the relay; what is lost on the way is answered with why. */
+export async function ask<More extends object = object>(
+  socket: Socket,
+  event: string,
+  message: object,
+): Promise<Answered<More>> {
+  try {
+    return (await socket.timeout(PATIENCE).emitWithAck(event, message)) as Answered<More>;
+  } catch {
+    return { ok: false, message: 'The server does not answer. It is tried again by itself.' };
+  }
+}

@@ -1,0 +1,62 @@
+/** What the class is shown of a room: the teacher's browser says it, and every learner's screen follows. */
+import type { LearnerExercise } from '../practice/for-learner';
+
+export interface RoomExercise {
+  readonly id: string;
+  readonly print: string;
+  readonly exercise: LearnerExercise;
+}
+
+/** Sent once to each who comes in: the exercises of the lesson, without any key. */
+export interface RoomContent {
+  readonly title: string;
+  readonly className: string;
+  readonly exercises: readonly RoomExercise[];
+  /** Names to choose from; absent where each writes her own. */
+  readonly names?: readonly string[];
+}
+
+/** Whether all are at what the teacher opens, each goes on by herself, or they race. */
+export const paces = {
+  teacher: 'All together',
+  own: 'Each at her own pace',
+  race: 'A race',
+} as const;
+export type Pace = keyof typeof paces;
+
+/** A question asked on the spot. */
+export interface RoomQuestion {
+  readonly id: string;
+  readonly kind: 'choice' | 'words' | 'open';
+  readonly text: string;
+  /** Of a choice. */
+  readonly options: readonly string[];
+}
+
+export const questionKinds = {
+  choice: 'a choice',
+  words: 'words as they come',
+  open: 'a sentence',
+} as const satisfies Readonly<Record<RoomQuestion['kind'], string>>;
+
+export interface RoomShow {
+  readonly pace: Pace;
+  /** The exercise that all are at; with their own pace where they begin. */
+  readonly exercise?: string;
+  /** Instead of an exercise. */
+  readonly question?: RoomQuestion;
+  /** Nothing can be answered; what was answered stays. */
+  readonly locked: boolean;
+  /** Screens are dark: look to the front. */
+  readonly paused: boolean;
+  /** One answer, without a name, for all to look at. */
+  readonly looked?: string;
+}
+
+export const firstShow: RoomShow = { pace: 'teacher', locked: false, paused: false };
+
+/** A talk in pairs: with whom, and about what. */
+export interface RoomPair {
+  readonly partners: readonly string[];
+  readonly prompt: string;
+}

@@ -1,0 +1,316 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { createServer, type Server } from 'node:http';
+import { connect as openSocket, type AddressInfo } from 'node:net';
+import { afterEach, describe, expect, test, vi } from 'vitest';
+import { LearnerClient } from '../../app/room/learner-client';
+import { ask, connect } from '../../app/room/socket';
+import { TeacherClient } from '../../app/room/teacher-client';
+import { Random } from '~core/kernel/random';
+import type { RoomContent } from '~core/room/show';
+import { allowed } from '../guard.mjs';
+import { attachRoom } from './attach';
+
+const content: RoomContent = { title: 'Storm words', className: 'Kestrels', exercises: [] };
+const closing: (() => unknown)[] = [];
+afterEach(async () => {
+  for (const close of closing.splice(0).reverse()) await close();
+});
+
+const until = <Value>(what: () => Value) =>
+  vi.waitFor(
+    () => {
+      const value = what();
+      if (!value) throw new Error(`It never came: ${what.toString()}`);
+      return value;
+    },
+    { timeout: 20_000, interval: 20 },
+  );
+
+async function serve(port = 0, redis?: string) {
+  const server: Server = createServer((_, response) => response.end());
+  const close = await attachRoom(server, { allows: allowed(), redis });
+  await new Promise<void>((done) => server.listen(port, '127.0.0.1', done));
+  const { port: taken } = server.address() as AddressInfo;
+  let open = true;
+  const stop = async () => {
+    if (!open) return;
+    open = false;
+    await close();
+    server.close();
+  };
+  closing.push(stop);
+  return { address: `http://127.0.0.1:${taken}`, port: taken, stop };
+}
+
+const memory = () => {
+  let kept: unknown;
+  let writes = 0;
+  return {
+    read: () => kept,
+    write: (next: unknown) => {
+      writes += 1;
+      kept = JSON.parse(JSON.stringify(next));
+    },
+    count: () => writes,
+  };
+};
+
+function teacherAt(address: string, store = memory()) {
+  const teacher = new TeacherClient(content, store, () => undefined, address);
+  closing.push(() => teacher.leave());
+  return teacher;
+}
+
+function learnerAt(address: string, code: string, name: string, store = memory()) {
+  const learner = new LearnerClient(code, store, () => undefined, address);
+  if (name !== '') learner.choose(name);
+  closing.push(() => learner.leave());
+  return learner;
+}
+
+const codeOf = (teacher: TeacherClient) =>
+  until(() => (teacher.present.state === 'open' ? teacher.present.code : undefined));
+
+/** What the teacher has of a learner, by her name. */
+function answersOf(teacher: TeacherClient, name: string) {
+  const { members, answers } = teacher.present.room;
+  const id = members.find((member) => member.name === name)?.id ?? '';
+  return Object.fromEntries(
+    Object.entries(answers[id] ?? {}).map(([exercise, { response }]) => [exercise, response]),
+  );
+}
+
+describe('a room', () => {
+  test('forty learners drop, sleep, come late and send twice: each answer is kept once', async () => {
+    const { address } = await serve();
+    const teacher = teacherAt(address);
+    const code = await codeOf(teacher);
+    const random = new Random(7);
+    const last = new Map<string, Record<string, unknown>>();
+    const learners = Array.from({ length: 40 }, (_, at) => ({ name: `Learner ${at}`, at }));
+    const clients = await Promise.all(
+      learners.map(async ({ name, at }) => {
+        // The last ten come late.
+        await new Promise((done) => setTimeout(done, at < 30 ? at * 5 : 600 + at * 10));
+        const store = memory();
+        let client = learnerAt(address, code, name, store);
+        const given: Record<string, unknown> = {};
+        for (let step = 0; step < 8; step += 1) {
+          const exercise = `e${step % 3}`;
+          const response = { i1: `${name} ${step}` };
+          given[exercise] = response;
+          client.answer(exercise, response);
+          const chance = random.next();
+          if (chance < 0.15 && client.present.state === 'in') client.drop();
+          if (chance > 0.9) {
+            // The page is loaded anew: only what is kept on the device goes on.
+            client.leave();
+            client = learnerAt(address, code, '', store);
+          }
+          await new Promise((done) => setTimeout(done, 20 + random.next() * 60));
+        }
+        last.set(name, given);
+        return client;
+      }),
+    );
+    await until(() => clients.every((client) => client.present.waiting === 0));
+    expect(teacher.present.room.members.map(({ name }) => name).sort()).toEqual(
+      learners.map(({ name }) => name).sort(),
+    );
+    for (const { name } of learners) expect(answersOf(teacher, name)).toEqual(last.get(name));
+  }, 60_000);
+
+  test('a server that is stopped in the middle: answers wait and arrive, in the same room', async () => {
+    const first = await serve();
+    const teacher = teacherAt(first.address);
+    const code = await codeOf(teacher);
+    const learner = learnerAt(first.address, code, 'Mina');
+    await until(() => learner.present.state === 'in');
+    await first.stop();
+    await until(() => teacher.present.state === 'away');
+    learner.answer('e1', { i1: 'hail' });
+    expect(learner.present.waiting).toBe(1);
+    await serve(first.port);
+    await until(() => learner.present.waiting === 0);
+    expect(teacher.present.code).toBe(code);
+    expect(answersOf(teacher, 'Mina')).toEqual({ e1: { i1: 'hail' } });
+  }, 40_000);
+
+  test('the teacher’s window is loaded anew: room, answers and class are there again', async () => {
+    const { address } = await serve();
+    const store = memory();
+    const before = teacherAt(address, store);
+    const code = await codeOf(before);
+    const learner = learnerAt(address, code, 'Kofi');
+    learner.answer('e1', { i1: 'rain' });
+    await until(() => learner.present.state === 'in' && learner.present.waiting === 0);
+    before.leave();
+    learner.answer('e1', { i1: 'sleet' });
+    const after = teacherAt(address, store);
+    expect(await codeOf(after)).toBe(code);
+    await until(() => learner.present.waiting === 0);
+    expect(answersOf(after, 'Kofi')).toEqual({ e1: { i1: 'sleet' } });
+    expect(after.present.room.members.filter(({ here }) => here)).toHaveLength(1);
+  }, 30_000);
+
+  test('what is not stored is not said to be stored', async () => {
+    const { address } = await serve();
+    const store = memory();
+    let full = false;
+    const teacher = teacherAt(address, {
+      ...store,
+      write: (next: unknown) => {
+        if (full) throw new Error('QuotaExceededError');
+        store.write(next);
+      },
+    });
+    const code = await codeOf(teacher);
+    const learner = learnerAt(address, code, 'Asha');
+    await until(() => learner.present.state === 'in');
+    full = true;
+    learner.answer('e1', { i1: 'gale' });
+    await until(() => /no room left/.test(teacher.present.message));
+    expect(learner.present.waiting).toBe(1);
+    full = false;
+    await until(() => learner.present.waiting === 0);
+  }, 30_000);
+
+  test('two of one name are told apart; one who is sent out does not come back by herself', async () => {
+    const { address } = await serve();
+    const teacher = teacherAt(address);
+    const code = await codeOf(teacher);
+    const one = learnerAt(address, code, 'Mina');
+    await until(() => one.present.name === 'Mina');
+    const other = learnerAt(address, code, 'mina');
+    await until(() => other.present.name === 'mina 2');
+    const id = teacher.present.room.members.find(({ name }) => name === 'mina 2')?.id ?? '';
+    teacher.sendOut(id);
+    await until(() => other.present.state === 'refused');
+    expect(teacher.present.room.members.map(({ name }) => name)).toEqual(['Mina']);
+    await teacher.close();
+    await until(() => one.present.state === 'closed');
+  }, 30_000);
+});
+
+describe('the relay', () => {
+  test('refuses what is none of a room, in words', async () => {
+    const { address } = await serve();
+    const socket = connect(address);
+    closing.push(() => socket.disconnect());
+    const key = 'a-key-of-a-device';
+    const say = async (event: string, message: object) => {
+      const done = await ask(socket, event, message);
+      return done.ok ? 'ok' : done.message;
+    };
+    expect(await say('join', { code: 'BCDFGH', key, name: '' })).toMatch(/no room with this code/);
+    expect(await say('join', { code: 'nothing', key, name: '' })).toMatch(/none of a room/);
+    expect(await say('join', { code: 'BCDFGH', key: 'x', name: '' })).toMatch(/key/);
+    expect(await say('join', { code: 'BCDFGH', key, name: 'x'.repeat(41) })).toMatch(/40 letters/);
+    expect(await say('join', { code: 'BCDFGH', key, name: '', more: 1 })).not.toBe('ok');
+    expect(await say('tell', { kind: 'show', body: {} })).toMatch(/Only who opened/);
+    const answer = { id: 'an-answer', exercise: 'e', turn: 1, response: {} };
+    expect(await say('answer', answer)).toMatch(/Come into the room first/);
+    expect(await say('answer', { ...answer, response: { i: 'x'.repeat(50_000) } })).toMatch(
+      /too long/,
+    );
+  }, 20_000);
+
+  test('lets nobody try codes for long', async () => {
+    const { address } = await serve();
+    const socket = connect(address);
+    closing.push(() => socket.disconnect());
+    const said = await Promise.all(
+      Array.from({ length: 40 }, (_, at) =>
+        ask(socket, 'join', {
+          code: `BCDFG${'BCDFGHJKMNPQRSTVWXZ2456789'[at % 26]}`,
+          key: 'a-key-of-a-device',
+          name: '',
+        }),
+      ),
+    );
+    expect(said.filter((each) => !each.ok && /Too many codes/.test(each.message)).length).toBe(20);
+  }, 20_000);
+
+  test('hands no learner’s answer to another, and knows a stolen code from its owner', async () => {
+    const { address } = await serve();
+    const teacher = teacherAt(address);
+    const code = await codeOf(teacher);
+    const spy = connect(address);
+    closing.push(() => spy.disconnect());
+    const heard: string[] = [];
+    spy.onAny((event: string) => heard.push(event));
+    await ask(spy, 'join', { code, key: 'the-key-of-a-spy', name: 'Spy' });
+    // With the code alone, the room is not hers: she gets one of her own.
+    const stolen = await ask<{ code: string }>(spy, 'open', { secret: 'another-secret-key', code });
+    expect(stolen.ok && stolen.code).not.toBe(code);
+    const learner = learnerAt(address, code, 'Mina');
+    await until(() => learner.present.state === 'in');
+    learner.answer('e1', { i1: 'frost' });
+    await until(() => learner.present.waiting === 0);
+    expect(heard).not.toContain('answer');
+    expect(heard).not.toContain('joined');
+    expect(answersOf(teacher, 'Mina')).toEqual({ e1: { i1: 'frost' } });
+  }, 20_000);
+
+  test.each([
+    ['another page’s origin', { Origin: 'http://elsewhere.example' }],
+    ['a name that is not this server’s', { Host: 'elsewhere.example' }],
+  ])('%s gets no connection', async (_, headers: Record<string, string>) => {
+    const { port } = await serve();
+    const all: Record<string, string> = { Host: `127.0.0.1:${port}`, ...headers };
+    const status = await new Promise<string>((done) => {
+      const socket = openSocket(port, '127.0.0.1', () =>
+        socket.write(
+          `GET /socket.io/?EIO=4&transport=polling HTTP/1.1\r\n${Object.entries(all)
+            .map(([name, value]) => `${name}: ${value}`)
+            .join('\r\n')}\r\nConnection: close\r\n\r\n`,
+        ),
+      );
+      socket.once('data', (bytes) => done(bytes.toString().split('\r\n')[0] ?? ''));
+    });
+    expect(status).toContain('403');
+  });
+});
+
+describe('two processes with a Redis between them', () => {
+  /** Debian's redis-server on a port of its own, in memory. */
+  async function redis(): Promise<string> {
+    const port = 20_000 + Math.floor(Math.random() * 20_000);
+    const running: ChildProcess = spawn(
+      'redis-server',
+      ['--port', String(port), '--save', '', '--appendonly', 'no', '--bind', '127.0.0.1'],
+      { stdio: ['ignore', 'pipe', 'ignore'] },
+    );
+    closing.push(() => running.kill());
+    await new Promise<void>((done, failed) => {
+      running.once('error', failed);
+      running.stdout?.on('data', (text: Buffer) => {
+        if (text.toString().includes('Ready to accept')) done();
+      });
+    });
+    return `redis://127.0.0.1:${port}`;
+  }
+
+  test('one room has its members on both', async () => {
+    const url = await redis();
+    const [one, other] = [await serve(0, url), await serve(0, url)];
+    const teacher = teacherAt(one.address);
+    const code = await codeOf(teacher);
+    const near = learnerAt(one.address, code, 'Near');
+    const far = learnerAt(other.address, code, 'Far');
+    await until(() => near.present.state === 'in' && far.present.state === 'in');
+    teacher.show({ paused: true });
+    await until(() => near.present.show?.paused === true && far.present.show?.paused === true);
+    far.answer('e1', { i1: 'far' });
+    near.answer('e1', { i1: 'near' });
+    await until(() => near.present.waiting + far.present.waiting === 0);
+    expect(answersOf(teacher, 'Far')).toEqual({ e1: { i1: 'far' } });
+    expect(answersOf(teacher, 'Near')).toEqual({ e1: { i1: 'near' } });
+    // A process that starts later learns which rooms there are.
+    const third = await serve(0, url);
+    const late = learnerAt(third.address, code, 'Late');
+    await until(() => late.present.state === 'in');
+    await teacher.close();
+    await until(() => far.present.state === 'closed');
+  }, 40_000);
+});
