@@ -10,10 +10,11 @@ export function chromiumPath() {
   return undefined;
 }
 
-/** Debian packages that the end-to-end tests use: the browser, and the tools that read PDFs. */
+/** Debian packages that the tests use: the browser, the tools that read PDFs, and Redis for rooms on several processes. */
 export function ensureChromium() {
-  const hasPdfTools = spawnSync('sh', ['-c', 'command -v pdfinfo']).status === 0;
-  if (chromiumPath() !== undefined && hasPdfTools) return;
+  const has = (command) => spawnSync('sh', ['-c', `command -v ${command}`]).status === 0;
+  const complete = () => chromiumPath() !== undefined && has('pdfinfo') && has('redis-server');
+  if (complete()) return;
   const root = process.getuid?.() === 0;
   const apt = (args) => {
     const command = root ? 'apt-get' : 'sudo';
@@ -24,12 +25,13 @@ export function ensureChromium() {
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     });
   };
-  console.error('Installing Chromium and the PDF tools …');
+  console.error('Installing Chromium, the PDF tools and Redis …');
   apt(['update']);
-  const failed = apt(['install', '-y', '--no-install-recommends', 'chromium', 'poppler-utils']);
-  if (failed !== 0 || chromiumPath() === undefined) {
+  const packages = ['chromium', 'poppler-utils', 'redis-server'];
+  const failed = apt(['install', '-y', '--no-install-recommends', ...packages]);
+  if (failed !== 0 || !complete()) {
     console.error(
-      'Chromium could not be installed. Install the packages chromium and poppler-utils, then run this again.',
+      `Not everything could be installed. Install the packages ${packages.join(', ')}, then run this again.`,
     );
     process.exit(1);
   }

@@ -5,6 +5,7 @@
 import type { Socket } from 'socket.io-client';
 import { answering, emptyOutbox, outboxFrom, storedAt, type Outbox } from '~core/room/outbox';
 import type { RoomContent, RoomPair, RoomShow } from '~core/room/show';
+import { newKey } from './new-key';
 import { ask, connect, type Told } from './socket';
 
 /** What is kept on the device of a room, so that a reload goes on where it was. */
@@ -36,8 +37,6 @@ export interface LearnerSees {
 const AGAIN = 4000;
 /** Milliseconds after which somebody who was in before tries to come in again. */
 const COME_AGAIN = 2500;
-
-const newKey = () => crypto.randomUUID();
 
 export class LearnerClient {
   private readonly socket: Socket;

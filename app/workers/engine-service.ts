@@ -351,6 +351,13 @@ export class Engine {
     ) as Taken;
   }
 
+  /** Those of the texts that have a word in them that is none for a class. */
+  unfitTexts(texts: readonly string[]): string[] {
+    return texts.filter((text) =>
+      (text.toLowerCase().match(/\p{L}+/gu) ?? []).some((word) => this.lexicon.isLeftOut(word)),
+    );
+  }
+
   /** Those of the words that a class spells otherwise, as it spells them. */
   respelled(
     words: readonly string[],

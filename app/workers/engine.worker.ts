@@ -224,6 +224,7 @@ const service = {
     (await textsOf(profile)).grammar(text),
   devices: async (text: Pick<ReadingText, 'body' | 'kind'>, profile: ClassProfile) =>
     (await textsOf(profile)).devices(text),
+  unfitTexts: async (texts: readonly string[]) => (await engineOf(undefined)).unfitTexts(texts),
   respelled: async (...input: Input<'respelled'>) => (await engineOf(input[1])).respelled(...input),
   refit: async (text: ReadingText, profile: ClassProfile) =>
     (await textsOf(profile)).refit(text, profile),

@@ -114,10 +114,13 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
         multiline
         payload={(value) => ({ intent: 'field', field: 'objective', value })}
       />
-      <p className="quiet small mb-0 px-2 d-flex justify-content-between">
-        {minutesOf(lesson)} minutes in all
+      <p className="quiet small mb-0 px-2 d-flex flex-wrap justify-content-between">
+        {minutesOf(lesson)} min in all
         <Link className="stages__results ms-auto me-2" to={`/lessons/${lesson.id}/board`}>
           Board
+        </Link>
+        <Link className="stages__results me-2" to={`/lessons/${lesson.id}/room`}>
+          Room
         </Link>
         <Link className="stages__results me-2" to={`/lessons/${lesson.id}/plan`}>
           Plan

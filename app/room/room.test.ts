@@ -2,13 +2,13 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer, type Server } from 'node:http';
 import { connect as openSocket, type AddressInfo } from 'node:net';
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { LearnerClient } from '../../app/room/learner-client';
-import { ask, connect } from '../../app/room/socket';
-import { TeacherClient } from '../../app/room/teacher-client';
+import { LearnerClient } from './learner-client';
+import { ask, connect } from './socket';
+import { TeacherClient } from './teacher-client';
 import { Random } from '~core/kernel/random';
 import type { RoomContent } from '~core/room/show';
-import { allowed } from '../guard.mjs';
-import { attachRoom } from './attach';
+import { allowed } from '../../server/guard.mjs';
+import { attachRoom } from '../../server/room/attach';
 
 const content: RoomContent = { title: 'Storm words', className: 'Kestrels', exercises: [] };
 const closing: (() => unknown)[] = [];

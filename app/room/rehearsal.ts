@@ -1,0 +1,122 @@
+/**
+ * A class that is not there comes into the room: at the speed of learners, with
+ * their typical errors, with drops, and some of them late.
+ */
+import { learnerCopy } from '~core/exercises/interactions';
+import { Random } from '~core/kernel/random';
+import { printOf } from '~core/practice/slip';
+import { simulatedClass } from '~core/practice/simulated-class';
+import { simulate, type SimulatedLearner } from '~core/practice/simulated-learner';
+import type { GivenExercise } from '~core/results/results-of';
+import type { RoomQuestion } from '~core/room/show';
+import { LearnerClient, type LearnerSees } from './learner-client';
+
+/** Milliseconds that one item takes, the least and the most. */
+const ITEM = { least: 2500, most: 9000 } as const;
+/** Of a hundred items, how many are followed by a drop of the connection. */
+const DROPS = 4;
+/** Everybody comes within so many milliseconds; of ten two come this much later. */
+const ARRIVE = 2500;
+const LATE = 12_000;
+
+interface RehearsalOptions {
+  readonly code: string;
+  readonly names: readonly string[];
+  readonly exercises: readonly GivenExercise[];
+  /** Words that are said to a question. */
+  readonly words: readonly string[];
+  /** How much faster than a class. */
+  readonly speed: number;
+  readonly seed: number;
+  readonly address?: string;
+}
+
+class Somebody {
+  private client: LearnerClient | undefined;
+  private readonly random: Random;
+  private at = '';
+  private gone = false;
+
+  constructor(
+    private readonly learner: SimulatedLearner,
+    private readonly options: RehearsalOptions,
+    private readonly index: number,
+  ) {
+    this.random = new Random(options.seed + index);
+    const late = this.random.next() < 0.2 ? LATE : 0;
+    void this.after(late + this.random.next() * ARRIVE).then(() => this.comeIn());
+  }
+
+  private after(milliseconds: number) {
+    return new Promise<void>((done) => setTimeout(done, milliseconds / this.options.speed));
+  }
+
+  private comeIn() {
+    if (this.gone) return;
+    let kept: unknown;
+    this.client = new LearnerClient(
+      this.options.code,
+      { read: () => kept, write: (next) => (kept = next) },
+      (sees) => this.see(sees),
+      this.options.address,
+    );
+    this.client.choose(this.learner.name);
+  }
+
+  private see({ show, state }: LearnerSees) {
+    if (state !== 'in' || !show || show.locked || show.paused) return;
+    const at = show.question?.id ?? show.exercise ?? '';
+    if (at === '' || at === this.at) return;
+    this.at = at;
+    if (show.question) void this.say(show.question);
+    else void this.work(at, show.pace !== 'teacher');
+  }
+
+  private async say({ id, kind, options }: RoomQuestion) {
+    await this.after(ITEM.least + this.random.next() * (ITEM.most - ITEM.least));
+    if (this.gone || this.at !== id) return;
+    const { words } = this.options;
+    const word = words[Math.floor(this.random.next() * words.length)] ?? 'rain';
+    const text =
+      kind === 'choice'
+        ? (options[Math.floor(this.random.next() * options.length)] ?? '')
+        : kind === 'words'
+          ? word
+          : `I thought of ${word}.`;
+    this.client?.answer(id, { said: text });
+  }
+
+  private async work(id: string, goesOn: boolean) {
+    const { exercises, seed } = this.options;
+    const exercise = exercises.find((each) => each.id === id);
+    if (!exercise) return;
+    const response = simulate(exercise.task, this.learner, seed + this.index) as object;
+    const print = printOf(learnerCopy(exercise.task));
+    const given: Record<string, unknown> = {};
+    for (const [item, answer] of Object.entries(response)) {
+      await this.after(ITEM.least + this.random.next() * (ITEM.most - ITEM.least));
+      if (this.gone || this.at !== id) return;
+      given[item] = answer;
+      this.client?.answer(id, { ...given }, print);
+      if (this.random.next() * 100 < DROPS) this.client?.drop();
+    }
+    const next = exercises[exercises.indexOf(exercise) + 1];
+    if (goesOn && next) {
+      this.at = next.id;
+      await this.work(next.id, true);
+    }
+  }
+
+  leave() {
+    this.gone = true;
+    this.client?.leave();
+  }
+}
+
+/** Starts the rehearsal; what it answers with ends it. */
+export function rehearse(options: RehearsalOptions): () => void {
+  const all = simulatedClass(options.names, options.seed).map(
+    (learner, index) => new Somebody(learner, options, index),
+  );
+  return () => all.forEach((each) => each.leave());
+}
