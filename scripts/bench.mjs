@@ -18,4 +18,5 @@ const env = { ...process.env, WORDANE_ADDRESS: address, CHROMIUM: chromiumPath()
 const doors = run(node, [tsx, 'scripts/bench-browser.ts'], { env, tolerate: true });
 const home = run(node, [tsx, 'scripts/bench-take-home.ts'], { env, tolerate: true });
 child.kill();
-process.exit(status || doors || home);
+const rooms = run(process.execPath, ['scripts/bench-room.mjs'], { tolerate: true });
+process.exit(status || doors || home || rooms);

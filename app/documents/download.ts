@@ -1,5 +1,6 @@
 /** Everything a sheet can be saved as. */
 import { saveAs } from 'file-saver';
+import { newId } from '~/operations/new-id';
 import type { DocumentNode } from '~core/paper/document';
 import { picturesIn } from '~core/paper/document';
 import { toMarkdown } from '~core/documents/markdown';
@@ -160,7 +161,7 @@ export async function saveFromServer(
   title: string,
   onPlace: (words: string) => void = () => undefined,
 ): Promise<string | undefined> {
-  const ticket = crypto.randomUUID();
+  const ticket = newId();
   const stop = watchPlace(ticket, onPlace);
   try {
     const response = await fetch(address, {

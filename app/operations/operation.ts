@@ -33,4 +33,4 @@ export class NoInput {
   @IsOptional() nothing?: never;
 }
 
-export const newId = () => crypto.randomUUID() as string;
+export { newId } from './new-id';

@@ -1,6 +1,6 @@
 import { useId, useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
-import { newKey } from './new-key';
+import { newId } from '~/operations/new-id';
 import { questionKinds, type RoomQuestion } from '~core/room/show';
 
 const MOST_OPTIONS = 6;
@@ -77,7 +77,7 @@ export function AskClass({
           disabled={problem !== ''}
           onClick={() =>
             onAsk({
-              id: `ask-${newKey()}`,
+              id: `ask-${newId()}`,
               kind,
               text: text.trim(),
               options: kind === 'choice' ? given : [],

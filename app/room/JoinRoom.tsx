@@ -8,7 +8,7 @@ export function JoinRoom() {
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState('');
   return (
-    <main className="room-door">
+    <div className="room-door">
       <form
         className="card-paper room-door__form"
         onSubmit={(event) => {
@@ -41,6 +41,6 @@ export function JoinRoom() {
           Come in
         </button>
       </form>
-    </main>
+    </div>
   );
 }

@@ -130,7 +130,7 @@ function Question({
   const [typed, setTyped] = useState(before);
   return (
     <section className="card-paper room-question" inert={locked}>
-      <h1>{question.text}</h1>
+      <h2>{question.text}</h2>
       {question.kind === 'choice' ? (
         <div className="room-options" role="group" aria-label="Choose one">
           {question.options.map((option) => (
@@ -209,7 +209,7 @@ export function LearnerRoom({ code }: { code: string }) {
   const refused = sees?.state === 'refused' || sees?.state === 'closed';
   if (!sees || refused || !sees.content || !sees.show) {
     return (
-      <main className="room-door">
+      <div className="room-door">
         <div className="card-paper room-door__form">
           <h1>{refused ? 'You are not in the room' : 'Coming in …'}</h1>
           <p role="status">
@@ -221,23 +221,23 @@ export function LearnerRoom({ code }: { code: string }) {
             </Link>
           )}
         </div>
-      </main>
+      </div>
     );
   }
   const { content, show, pair, name } = sees;
   if (name === '') {
     return (
-      <main className="room-door">
+      <div className="room-door">
         <WhoAmI names={content.names} onName={(chosen) => client.current?.choose(chosen)} />
-      </main>
+      </div>
     );
   }
   if (show.paused) {
     return (
-      <main className="room-door room-door--dark">
+      <div className="room-door room-door--dark">
         <h1>Look up</h1>
         <p>Your answers are kept.</p>
-      </main>
+      </div>
     );
   }
   const together = show.pace === 'teacher';
@@ -248,7 +248,7 @@ export function LearnerRoom({ code }: { code: string }) {
     <div className="room-learner">
       <header className="room-head">
         <strong>{name}</strong>
-        <span>{content.title}</span>
+        <h1 className="room-head__lesson">{content.title}</h1>
         <Standing sees={sees} />
       </header>
       {pair && pair.partners.length > 0 && (
@@ -270,7 +270,7 @@ export function LearnerRoom({ code }: { code: string }) {
           Closed for now: what you answered is kept.
         </p>
       )}
-      <main>
+      <div>
         {show.question ? (
           <Question
             key={show.question.id}
@@ -308,7 +308,7 @@ export function LearnerRoom({ code }: { code: string }) {
         ) : (
           <p className="room-door">Nothing is open yet. Look at the board.</p>
         )}
-      </main>
+      </div>
     </div>
   );
 }

@@ -22,7 +22,10 @@ export function RoomDoor({ code, large = false }: { code: string; large?: boolea
   }, [code]);
   const host = origin.replace(/^https?:\/\//, '');
   return (
-    <section className={`room-code${large ? ' room-code--large' : ''}`} aria-label="The way in">
+    <section
+      className={`room-code${large ? ' room-code--large' : ''}`}
+      aria-label={large ? 'The way in, large' : 'The way in'}
+    >
       {image && <img src={image} alt={`QR code of ${origin}/room/${code}`} />}
       <div>
         <p className="mb-0">{host}/room</p>

@@ -267,7 +267,7 @@ export function TeacherRoom(lesson: RoomLesson) {
     () => (seen ? slipsOfRoom(seen, id, exercises, Math.floor(Date.now() / 60_000)) : []),
     [seen, id, exercises],
   );
-  if (!sees) return <main className="room-door">Opening the room …</main>;
+  if (!sees) return <div className="room-door">Opening the room …</div>;
   const { show, code, state, message, room } = sees;
   const open = exercises.find((each) => each.id === show.exercise);
   const tell = client.current;
@@ -284,7 +284,7 @@ export function TeacherRoom(lesson: RoomLesson) {
   if (closed) {
     const kept = fetcher.data?.ok ? fetcher.data.notes?.join(' ') : undefined;
     return (
-      <main className="room-door">
+      <div className="room-door">
         <div className="card-paper room-door__form">
           <h1>The room is closed</h1>
           <p role="status">
@@ -299,7 +299,7 @@ export function TeacherRoom(lesson: RoomLesson) {
             Back to the lesson
           </Link>
         </div>
-      </main>
+      </div>
     );
   }
   return (
@@ -370,7 +370,7 @@ export function TeacherRoom(lesson: RoomLesson) {
         />
       )}
       <div className="room-layout">
-        <aside>
+        <div>
           {code && <RoomDoor code={code} />}
           <section aria-labelledby="room-parts">
             <h2 className="h6" id="room-parts">
@@ -397,8 +397,8 @@ export function TeacherRoom(lesson: RoomLesson) {
           </section>
           <Pairs sees={sees} client={tell} />
           {code && <Rehearsal code={code} lesson={lesson} />}
-        </aside>
-        <main className="card-paper">
+        </div>
+        <div className="card-paper">
           {show.looked !== undefined && (
             <div className="room-looked">
               <p className="quiet small mb-1">All look at this answer:</p>
@@ -435,13 +435,13 @@ export function TeacherRoom(lesson: RoomLesson) {
           ) : (
             <p className="quiet">Open an exercise, or ask the class something.</p>
           )}
-        </main>
-        <aside>
+        </div>
+        <div>
           <p className="quiet small">
             <BsPeople aria-hidden="true" /> Names stand here alone; beside answers there are none.
           </p>
           <Members sees={sees} exercises={exercises} client={tell} />
-        </aside>
+        </div>
       </div>
     </div>
   );

@@ -5,7 +5,7 @@
 import type { Socket } from 'socket.io-client';
 import { answering, emptyOutbox, outboxFrom, storedAt, type Outbox } from '~core/room/outbox';
 import type { RoomContent, RoomPair, RoomShow } from '~core/room/show';
-import { newKey } from './new-key';
+import { newId } from '~/operations/new-id';
 import { ask, connect, type Told } from './socket';
 
 /** What is kept on the device of a room, so that a reload goes on where it was. */
@@ -54,7 +54,7 @@ export class LearnerClient {
   ) {
     const before = store.read() as Partial<KeptLearner> | undefined;
     this.kept = {
-      key: before?.key ?? newKey(),
+      key: before?.key ?? newId(),
       name: before?.name ?? '',
       outbox: before ? outboxFrom(before.outbox) : emptyOutbox,
     };
@@ -147,7 +147,7 @@ export class LearnerClient {
   }
 
   answer(exercise: string, response: Readonly<Record<string, unknown>>, print?: string) {
-    this.keep({ outbox: answering(this.kept.outbox, newKey(), exercise, response, print) });
+    this.keep({ outbox: answering(this.kept.outbox, newId(), exercise, response, print) });
     this.see({});
     const message = this.kept.outbox.waiting[exercise];
     if (message && this.socket.connected) void ask(this.socket, 'answer', message);

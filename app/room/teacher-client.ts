@@ -15,7 +15,7 @@ import {
   type RoomState,
 } from '~core/room/room-state';
 import { firstShow, type RoomContent, type RoomPair, type RoomShow } from '~core/room/show';
-import { newKey } from './new-key';
+import { newId } from '~/operations/new-id';
 import { ask, connect } from './socket';
 
 export interface KeptRoom {
@@ -54,7 +54,7 @@ export class TeacherClient {
   ) {
     const before = store.read() as Partial<KeptRoom> | undefined;
     this.kept = {
-      secret: before?.secret ?? newKey(),
+      secret: before?.secret ?? newId(),
       ...(before?.code === undefined ? {} : { code: before.code }),
       room: before ? roomFrom(before.room) : emptyRoom,
       show: before?.show ?? { ...firstShow, ...firstExercise(content) },

@@ -1,5 +1,7 @@
 /** Which tab this is, and which are open: undo takes back what its own tab did. */
 
+import { newId } from '~/operations/new-id';
+
 const LOCK = 'wordane-tab-';
 const KEY = 'wordane-tab';
 
@@ -9,11 +11,11 @@ function read(): string {
   try {
     const before = sessionStorage.getItem(KEY);
     if (before !== null) return before;
-    const made = crypto.randomUUID();
+    const made = newId();
     sessionStorage.setItem(KEY, made);
     return made;
   } catch {
-    return crypto.randomUUID();
+    return newId();
   }
 }
 
@@ -36,7 +38,7 @@ export async function beOpen(): Promise<void> {
       });
     });
   if (await hold()) return;
-  own = crypto.randomUUID();
+  own = newId();
   try {
     sessionStorage.setItem(KEY, own);
   } catch {

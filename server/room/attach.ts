@@ -42,8 +42,8 @@ const yes = <More extends object>(more: More) => ({ ok: true, ...more }) as cons
 
 /** Wrong codes that one address may try at once, and each second after that. */
 const wrongCodes = { most: 20, perSecond: 20 / 60 };
-/** A whole class may come in from one address at once. */
-const arrivals = { most: 200, perSecond: 10 };
+/** A whole school may come in from one address. */
+const arrivals = { most: 500, perSecond: 50 };
 
 const teacherRoom = (code: string) => `teacher ${code}`;
 const classRoom = (code: string) => `class ${code}`;
