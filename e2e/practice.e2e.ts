@@ -1,6 +1,6 @@
 /** How practice behaves in a file at home: cards in all their ways, hints, rounds, one by one, at the end. */
 import { afterAll, expect, test } from 'vitest';
-import type { Page } from 'playwright-core';
+import type { Locator, Page } from 'playwright-core';
 import { makeExercise } from '../core/exercises/make-exercise';
 import type { Exercise } from '../core/exercises/making/exercise';
 import { usualBehaviour, type Behaviour } from '../core/kernel/behaviour';
@@ -239,4 +239,50 @@ test('a hint can be asked for first, and leads back to its place in what is read
   await expectNoViolations(page, 'a hint');
   await page.context().close();
   expect(faults).toEqual([]);
+});
+
+test('three sentences are written by one switch; the keyboard stays alive beside it', async () => {
+  const page = await opened('words-chosen', made('writing-bank'), { feedback: 'end' });
+  await page.clock.install();
+  await page.getByRole('button', { name: 'Choose the words' }).click();
+  const bank = page.getByRole('group', { name: 'Item 1: choose words' });
+  await bank.getByRole('button', { name: 'How I choose' }).click();
+  await expectNoViolations(page, 'words to choose from');
+  await bank.getByLabel('I choose').selectOption('one');
+  await bank.getByLabel('The light stays').selectOption('600');
+  await bank.getByLabel('It goes through').selectOption('5');
+  for (const item of [1, 2, 3]) {
+    const group = page.getByRole('group', { name: `Item ${item}: choose words` });
+    // What is set for one bank is set on the device.
+    if (item > 1) {
+      await group.getByRole('button', { name: 'How I choose' }).click();
+      await group.getByLabel('I choose').selectOption('one');
+    }
+    /** The light moves on until it is there. */
+    const until = async (lit: Locator) => {
+      for (let steps = 0; steps < 60 && (await lit.count()) === 0; steps += 1) {
+        await page.clock.runFor(600);
+      }
+      await lit.waitFor();
+    };
+    /** Presses the one switch when the row is lit, and again when the word is. */
+    const choose = async (row: string, word: string) => {
+      const of = group.getByRole('group', { name: row, exact: true });
+      await until(of.and(page.locator('.choose-row--lit')));
+      await page.keyboard.press('Space');
+      await until(of.locator('.choose-cell--lit', { hasText: word }));
+      await page.keyboard.press('Space');
+    };
+    await group.getByRole('button', { name: 'Begin' }).focus();
+    await page.keyboard.press('Space');
+    await choose('Who', 'we');
+    await choose('Doing', 'like');
+    await choose('Small words', 'this');
+    await choose('End, take back, hear', '.');
+    await group.getByText('We like this .').waitFor();
+  }
+  const field = page.getByLabel(/^Item 1: /).and(page.locator('textarea'));
+  expect(await field.inputValue()).toBe('We like this.');
+  await field.fill('We like this day.');
+  await bank.getByText('We like this day .').waitFor();
 });

@@ -7,6 +7,7 @@ import { useItemHelp } from '../kit/item-help';
 import { ItemRow, Passage } from '../kit/ItemRow';
 import { usePhrases } from '../kit/use-phrases';
 import { useSigns } from '../kit/SignsBar';
+import { ChooseWords } from './ChooseWords';
 import { LiveCheck } from './LiveCheck';
 import { TracePad } from './TracePad';
 
@@ -116,6 +117,8 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
   const { before } = useItemHelp();
   const { bar, onFocus, write } = useSigns(signs);
   const says = usePhrases();
+  // The keyboard stays alive beside it.
+  const [chosenBy, setChosenBy] = useState(false);
   const set = (item: WriteItem) => (written: string) =>
     onResponse({ ...response, [item.id]: written });
   const fieldOf = (item: WriteItem, index: number) => ({
@@ -145,6 +148,16 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
             </button>
           ))}
         </div>
+      )}
+      {task.choices && (
+        <button
+          type="button"
+          className="play-button mb-2"
+          aria-pressed={chosenBy}
+          onClick={() => setChosenBy(!chosenBy)}
+        >
+          Choose the words
+        </button>
       )}
       {bar}
       {task.columns ? (
@@ -203,7 +216,20 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                     onDone={(done) => set(item)(done ? item.answer : '')}
                   />
                 ) : (
-                  <Field {...fieldOf(item, index)} />
+                  <>
+                    <Field {...fieldOf(item, index)} />
+                    {task.choices && chosenBy && (
+                      <ChooseWords
+                        rows={task.choices}
+                        value={response[item.id] ?? ''}
+                        onValue={set(item)}
+                        locked={locked}
+                        picture={picture}
+                        label={`Item ${before + index + 1}`}
+                        language="en"
+                      />
+                    )}
+                  </>
                 )}
               </ItemRow>
             </Fragment>

@@ -1,5 +1,6 @@
 import { checkSentence } from '../../languages/shared/sentence-check';
 import { examplesOf } from '../making/example-of';
+import { choiceRows, kindOfWord } from '../making/helper-words';
 import type { Maker } from '../making/maker';
 import { handwritingOf } from '../making/handwriting-of';
 import { usableWords } from '../making/usable-words';
@@ -52,6 +53,13 @@ const maker: Maker = {
         lines: 2,
         reason: `Any good sentence with ${word} is right.`,
       }));
+    const bank = chosen.map(({ word: { word }, found: { picture } }) => ({
+      word,
+      ...(picture === undefined ? {} : { picture }),
+    }));
+    const classOf = new Map(
+      chosen.map(({ word: { word, entry } }) => [word, entry?.schoolClasses[0]] as const),
+    );
     return {
       title: parameters.title ?? 'Write with these words',
       instruction:
@@ -60,10 +68,8 @@ const maker: Maker = {
       worked: parameters.worked ?? maker.workedByDefault,
       ...written(items, {
         script: ['The sentences are the learner’s own; those given here are models.'],
-        bank: chosen.map(({ word: { word }, found: { picture } }) => ({
-          word,
-          ...(picture === undefined ? {} : { picture }),
-        })),
+        bank,
+        choices: choiceRows(bank, (word) => kindOfWord(classOf.get(word))),
         ...handwritingOf(parameters),
       }),
       notes,

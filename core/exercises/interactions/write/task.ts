@@ -1,6 +1,7 @@
 /** The write interaction: words and sentences are written on lines. QTI 3 counterpart: extendedTextInteraction. */
 import type { HandName, Ink } from '../../../paper/hand-names';
 import type { Ruling } from '../../../paper/ruling';
+import type { WordKind } from '../../../kernel/sentence-parts';
 import type { SentenceCheck } from '../../../languages/shared/sentence-check';
 
 export interface WriteItem {
@@ -38,6 +39,12 @@ export interface Scene {
   readonly shows?: string;
 }
 
+/** Words of one kind to choose from. */
+export interface ChoiceRow {
+  readonly kind: WordKind;
+  readonly words: readonly { readonly word: string; readonly picture?: string }[];
+}
+
 /** The hand that is written, and the lines it stands on where they are not those of the class's age. */
 export interface Handwriting {
   readonly hand: HandName;
@@ -53,6 +60,8 @@ export interface WriteTask {
   readonly scene?: Scene;
   /** Words and their pictures to write with, in a box at the head; none where it is absent. */
   readonly bank?: readonly { readonly word: string; readonly picture?: string }[];
+  /** Rows of words from which whole sentences can be chosen on a screen; not printed. */
+  readonly choices?: readonly ChoiceRow[];
   /** The items are the rows of a table with these columns, each a share of the width. */
   readonly columns?: readonly { readonly title: string; readonly share: number }[];
   /** What a longer piece of writing should have, to tick off; none where it is absent. */
