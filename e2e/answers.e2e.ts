@@ -36,10 +36,17 @@ const makers = [
   'fluency-grid',
   'labelled-picture',
   'onset-rime-wheel',
+  'relations-map',
 ] as const;
 
+/** Material of exercises that the words of the file are too few for. */
+const ownWords: Readonly<Record<string, readonly string[]>> = {
+  'irregular-parts': ['go', 'see', 'run', 'blow'],
+  'relations-map': ['hot', 'early', 'happy', 'north'],
+};
+
 const exercises = makers.map((maker) => {
-  const given = maker === 'irregular-parts' ? ['go', 'see', 'run', 'blow'] : words;
+  const given = [...(ownWords[maker] ?? words)];
   const made = makeExercise(
     { maker, words: given, parameters: {}, seed: 5 },
     testLexicon(),

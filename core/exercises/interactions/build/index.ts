@@ -32,7 +32,8 @@ export const build: Interaction<BuildTask, BuildResponse> = {
     })),
   wordsOf: ({ board, centre, pieces }) => [
     ...new Set([
-      ...(board === 'map' ? [centre] : []),
+      // A map of several words has a name in its middle, not a word.
+      ...(board === 'map' && pieces.every(({ word }) => word === undefined) ? [centre] : []),
       ...pieces.flatMap(({ word }) => (word === undefined ? [] : [word])),
     ]),
   ],
