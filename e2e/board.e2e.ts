@@ -87,7 +87,8 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   await page
     .getByLabel('Part of the lesson')
     .selectOption({ label: 'Together: Write the missing /ā/ spelling' });
-  await page.getByRole('button', { name: 'Three in a line' }).click();
+  const play = page.getByLabel('Play with its items');
+  await play.selectOption({ label: 'Three in a line' });
   const take = async (square: number, right: boolean) => {
     await page.getByRole('button', { name: `Square ${square}`, exact: true }).click();
     await page.getByRole('button', { name: 'Open the answer' }).click();
@@ -102,7 +103,28 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   await take(3, true);
   await page.getByText('Suns have 3 in a line.').waitFor();
   await expectNoViolations(page, 'three in a line');
-  await page.getByRole('button', { name: 'Hidden word' }).click();
+  // A rope is pulled over by five right answers of one team, and five of the other that are not.
+  await play.selectOption({ label: 'Pull the rope' });
+  await expectNoViolations(page, 'a rope to pull');
+  for (let turn = 0; turn < 5; turn += 1) {
+    const right = turn % 2 === 0;
+    await page.getByRole('button', { name: right ? 'Right' : 'Not yet', exact: true }).click();
+  }
+  await page.getByText('Suns have pulled it over.').waitFor();
+  await play.selectOption({ label: 'Along the path' });
+  await page.getByRole('button', { name: 'Throw the die' }).click();
+  await page.getByText(/^Suns threw [1-6]: answer, and walk\.$/).waitFor();
+  await page.getByRole('button', { name: 'Right', exact: true }).click();
+  await page.getByText(/^Waves, throw the die\. Suns are at [1-6], Waves at 0, of 20\.$/).waitFor();
+  await expectNoViolations(page, 'a path to walk');
+  await play.selectOption({ label: 'Call the words' });
+  await page.getByRole('button', { name: 'Next word' }).click();
+  await expectNoViolations(page, 'words to call');
+  await play.selectOption({ label: 'Describe it' });
+  await page.getByRole('button', { name: 'Show it' }).click();
+  await page.getByRole('button', { name: 'Found' }).click();
+  await page.getByText(/^1 found\./).waitFor();
+  await play.selectOption({ label: 'Hidden word' });
   const covers = page.locator('.board-hidden__cover');
   const before = await covers.count();
   await page.getByRole('button', { name: 'Right', exact: true }).click();

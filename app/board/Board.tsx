@@ -14,7 +14,7 @@ import {
   BsXLg,
 } from 'react-icons/bs';
 import { Link } from 'react-router';
-import { boardViews, viewsOf, type BoardView } from '~core/board/board-state';
+import { boardViews, gameViews, viewsOf, type BoardView } from '~core/board/board-state';
 import { AskedName, askSomebody } from './Ask';
 import type { BoardLesson } from './board-lesson';
 import { useBoardKeys } from './board-keys';
@@ -45,6 +45,8 @@ function Head({
   leave: string;
 }) {
   const { state, step, part } = board;
+  const views = part ? viewsOf(part) : [];
+  const games = views.filter((view) => gameViews.includes(view));
   return (
     <header className="board-head">
       <label className="board-head__part">
@@ -61,17 +63,38 @@ function Head({
         </select>
       </label>
       <div className="board-row" role="group" aria-label="How it is shown">
-        {(part ? viewsOf(part) : []).map((view: BoardView) => (
-          <button
-            key={view}
-            type="button"
+        {views
+          .filter((view) => !gameViews.includes(view))
+          .map((view) => (
+            <button
+              key={view}
+              type="button"
+              className="board-button"
+              aria-pressed={state.view === view}
+              onClick={() => step({ kind: 'view', view })}
+            >
+              {boardViews[view]}
+            </button>
+          ))}
+        {games.length > 0 && (
+          <select
             className="board-button"
-            aria-pressed={state.view === view}
-            onClick={() => step({ kind: 'view', view })}
+            aria-label="Play with its items"
+            value={games.includes(state.view) ? state.view : ''}
+            onChange={(event) =>
+              step({ kind: 'view', view: event.currentTarget.value as BoardView })
+            }
           >
-            {boardViews[view]}
-          </button>
-        ))}
+            <option value="" disabled>
+              Play …
+            </option>
+            {games.map((view) => (
+              <option key={view} value={view}>
+                {boardViews[view]}
+              </option>
+            ))}
+          </select>
+        )}
       </div>
       <Link className="board-button" to={leave} aria-label="Leave the board">
         <BsXLg aria-hidden="true" />

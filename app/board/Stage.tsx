@@ -11,6 +11,7 @@ import { screenTextOf } from '~/workspaces/lesson/screen-text';
 import type { PartContext } from '~/workers/part-builder';
 import type { LessonPartOnBoard } from './board-lesson';
 import { HiddenWordGame, LineBoard } from './games';
+import { CallWords, DescribeIt, PathGameBoard, TugGame } from './more-games';
 import { Question } from './Question';
 
 /** The exercise whole, to be answered at the board. */
@@ -89,6 +90,10 @@ export function Stage({
   if (state.view === 'line3' || state.view === 'line4') {
     return <LineBoard key={state.view} items={items} four={state.view === 'line4'} seed={seed} />;
   }
+  if (state.view === 'tug') return <TugGame items={items} seed={seed} />;
+  if (state.view === 'path') return <PathGameBoard items={items} seed={seed} />;
+  if (state.view === 'call') return <CallWords words={part.words} seed={seed} />;
+  if (state.view === 'describe') return <DescribeIt words={part.words} seed={seed} />;
   if (state.view === 'hidden')
     return <HiddenWordGame items={items} words={part.words} seed={seed} />;
   if (built === undefined) return <p className="board-title">{part.title}</p>;

@@ -14,10 +14,10 @@ import {
 import { Random } from '~core/kernel/random';
 import { Question } from './Question';
 
-const teamNames = ['Suns', 'Waves'] as const;
+export const teamNames = ['Suns', 'Waves'] as const;
 
 /** The task of a square, its answer when it is asked for, and what the referee says of it. */
-function Task({
+export function Task({
   item,
   onSaid,
   leave,
@@ -132,7 +132,7 @@ export function LineBoard({
 }
 
 /** A team is told by its shape as well as by its colour. */
-function TeamSign({ team }: { team: 0 | 1 }) {
+export function TeamSign({ team }: { team: 0 | 1 }) {
   return (
     <svg viewBox="0 0 40 40" aria-hidden="true">
       {team === 0 ? (

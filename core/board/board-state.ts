@@ -17,6 +17,8 @@ export interface BoardPart {
   readonly items: readonly BoardItem[];
   /** Lines of what is read, one after the other; none where nothing is. */
   readonly lines: readonly string[];
+  /** Words to be called and described; absent where there are none. */
+  readonly words?: readonly string[];
 }
 
 /** How a part is shown: what is read, one item at a time, all at once, or a game with its items. */
@@ -27,6 +29,10 @@ export const boardViews = {
   line3: 'Three in a line',
   line4: 'Four in a line',
   hidden: 'Hidden word',
+  tug: 'Pull the rope',
+  path: 'Along the path',
+  call: 'Call the words',
+  describe: 'Describe it',
 } as const;
 export type BoardView = keyof typeof boardViews;
 
@@ -50,12 +56,27 @@ export type BoardAction =
   | { readonly kind: 'open'; readonly open: 0 | 1 | 2 }
   | { readonly kind: 'blank' };
 
+/** Words that are enough to call. */
+const FEWEST_CALLED = 6;
+
 /** The views that a part can have, the first of them where it is opened. */
-export const viewsOf = ({ items, lines }: BoardPart): BoardView[] => [
+export const viewsOf = ({ items, lines, words = [] }: BoardPart): BoardView[] => [
   ...(lines.length > 0 ? (['read'] as const) : []),
   ...(items.length > 0 ? (['one'] as const) : []),
   'all',
-  ...(items.length >= 3 ? (['line3', 'line4', 'hidden'] as const) : []),
+  ...(items.length >= 3 ? (['line3', 'line4', 'hidden', 'tug', 'path'] as const) : []),
+  ...(words.length >= FEWEST_CALLED ? (['call', 'describe'] as const) : []),
+];
+
+/** The views that are played. */
+export const gameViews: readonly BoardView[] = [
+  'line3',
+  'line4',
+  'hidden',
+  'tug',
+  'path',
+  'call',
+  'describe',
 ];
 
 const firstView = (part: BoardPart | undefined): BoardView =>

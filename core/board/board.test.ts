@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { Random } from '../kernel/random';
 import {
@@ -8,8 +9,20 @@ import {
   type BoardPart,
   type BoardState,
 } from './board-state';
+import { callBack, calledNow, callNext, newCalling } from './calling';
 import { hideWord, isFound, lettersOf, uncover } from './hidden-word';
 import { fourInLine, isOver, landing, lineOf, newLineGame, play, threeInLine } from './line-game';
+import {
+  newPath,
+  newTug,
+  PATH,
+  pathWinner,
+  pull,
+  ROPE,
+  throwDie,
+  tugWinner,
+  walk as walkPath,
+} from './moving-games';
 import { pick } from './pick';
 
 const item = (id: string, answer = `${id}!`) => ({ id, question: `${id}?`, answer, reason: 'so' });
@@ -168,5 +181,77 @@ describe('a hidden word', () => {
     }
     expect(isFound(uncover(now))).toBe(true);
     expect(lettersOf(uncover(hidden, true)).join('')).toBe('ice-cold');
+  });
+});
+
+describe('a rope that is pulled', () => {
+  test('right answers pull, others let go; five steps win, and then nothing moves', () => {
+    let game = newTug();
+    for (const right of [true, false, true, false, true]) game = pull(game, right);
+    expect(game.knot).toBe(-5);
+    expect(tugWinner(game)).toBe(0);
+    expect(pull(game, true)).toBe(game);
+    expect(tugWinner({ knot: 5, turn: 0 })).toBe(1);
+    expect(tugWinner(newTug())).toBeUndefined();
+  });
+
+  test('the knot never leaves the rope, however the game goes', () => {
+    fc.assert(
+      fc.property(fc.array(fc.boolean(), { maxLength: 80 }), (answers) => {
+        const { knot } = answers.reduce(pull, newTug());
+        expect(Math.abs(knot)).toBeLessThanOrEqual(ROPE);
+      }),
+      { numRuns: 200, seed: 20261128 },
+    );
+  });
+});
+
+describe('a path that is walked', () => {
+  const random = new Random(4);
+
+  test('a die has one to six, each about as often, and is thrown once a turn', () => {
+    const counts = new Map<number, number>();
+    for (let times = 0; times < 6000; times += 1) {
+      const { thrown = 0 } = throwDie(newPath(), random);
+      counts.set(thrown, (counts.get(thrown) ?? 0) + 1);
+    }
+    expect([...counts.keys()].sort()).toEqual([1, 2, 3, 4, 5, 6]);
+    // Six degrees of luck: a fair die stays within five standard deviations (28.9 each).
+    for (const count of counts.values()) expect(Math.abs(count - 1000)).toBeLessThan(145);
+    const thrown = throwDie(newPath(), random);
+    expect(throwDie(thrown, random)).toBe(thrown);
+  });
+
+  test('a right answer walks what was thrown, another stays; the goal is not walked past', () => {
+    const thrown = { ...newPath(), thrown: 4 };
+    expect(walkPath(thrown, true)).toEqual({ places: [4, 0], turn: 1 });
+    expect(walkPath(thrown, false)).toEqual({ places: [0, 0], turn: 1 });
+    const near = walkPath({ places: [PATH - 2, 3], turn: 0, thrown: 6 }, true);
+    expect(near.places).toEqual([PATH, 3]);
+    expect(pathWinner(near)).toBe(0);
+    expect(throwDie(near, random)).toBe(near);
+    expect(walkPath(newPath(), true)).toEqual(newPath());
+  });
+});
+
+describe('words that are called', () => {
+  test('each once; the last is taken back where it was not heard', () => {
+    const words = ['rain', 'hail', 'snow', 'rain'];
+    let calling = newCalling(words, new Random(2));
+    expect(calledNow(calling)).toBeUndefined();
+    const called: (string | undefined)[] = [];
+    for (let times = 0; times < 5; times += 1) {
+      calling = callNext(calling);
+      called.push(calledNow(calling));
+    }
+    expect([...new Set(called)].sort()).toEqual(['hail', 'rain', 'snow']);
+    expect(calledNow(callBack(calling))).toBe(called[1]);
+    expect(callBack(newCalling(words, new Random(2))).called).toBe(0);
+  });
+
+  test('are offered where there are enough of them', () => {
+    const part = { id: 'p', title: '', items: [], lines: [] };
+    expect(viewsOf({ ...part, words: ['a', 'b'] })).toEqual(['all']);
+    expect(viewsOf({ ...part, words: [...'abcdef'] })).toEqual(['all', 'call', 'describe']);
   });
 });
