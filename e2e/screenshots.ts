@@ -74,7 +74,6 @@ for (const [item, letters] of ['ae', 'ae', 'ay', 'ay'].entries()) {
 }
 await page.getByRole('button', { name: 'Check' }).click();
 await page.evaluate(() => window.scrollTo(0, 0));
-await shoot('try-it');
 await takeHomeShot();
 await page.getByRole('link', { name: 'Board', exact: true }).click();
 await page
@@ -157,10 +156,18 @@ await page
   .waitFor();
 await shoot('latin');
 await desk.go('/shelf');
+await page.locator('.shelf-thing .small-page .ink').first().waitFor({ state: 'attached' });
+await page.waitForTimeout(3000);
 await shoot('shelf');
 await desk.go('/library');
 await page.getByLabel('Take for').selectOption({ label: 'Kestrels' });
 await page.getByRole('button', { name: 'Word lists', exact: true }).click();
 await shoot('library');
+await desk.go('/lessons/fernhill-33/room');
+await page.getByText('Rehearse with a class that is not there').click();
+await page.getByRole('button', { name: 'They come in' }).click();
+await page.getByText('In the room · 26').waitFor();
+await page.waitForTimeout(6000);
+await shoot('room');
 await desk.close();
 await closeBrowser();

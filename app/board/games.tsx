@@ -132,9 +132,9 @@ export function LineBoard({
 }
 
 /** A team is told by its shape as well as by its colour. */
-export function TeamSign({ team }: { team: 0 | 1 }) {
+export function TeamSign({ team, size }: { team: 0 | 1; size?: number }) {
   return (
-    <svg viewBox="0 0 40 40" aria-hidden="true">
+    <svg viewBox="0 0 40 40" width={size} height={size} aria-hidden="true">
       {team === 0 ? (
         <circle cx="20" cy="20" r="13" fill="#f0b429" stroke="#1d2b36" strokeWidth="3" />
       ) : (

@@ -52,11 +52,11 @@ export function TugGame({ items, seed }: { items: readonly BoardItem[]; seed: nu
           />
         ))}
         <circle cx={game.knot * 20} cy="0" r="9" fill="#a7351b" stroke="#1d2b36" strokeWidth="2" />
-        <g transform={`translate(${-ROPE * 20 - 34} -15) scale(0.75)`}>
-          <TeamSign team={0} />
+        <g transform={`translate(${-ROPE * 20 - 36} -16)`}>
+          <TeamSign team={0} size={32} />
         </g>
-        <g transform={`translate(${ROPE * 20 + 6} -15) scale(0.75)`}>
-          <TeamSign team={1} />
+        <g transform={`translate(${ROPE * 20 + 4} -16)`}>
+          <TeamSign team={1} size={32} />
         </g>
       </svg>
       {winner === undefined && item && (

@@ -16,7 +16,7 @@ import type { ActionAnswer } from '~/routes/action-answer';
 import { AskClass } from './AskClass';
 import { ExerciseThinks, QuestionThinks, useUnfit } from './ClassThinks';
 import { rehearse } from './rehearsal';
-import { RoomDoor } from './RoomDoor';
+import { RoomDoor, useRoomAddress } from './RoomDoor';
 import type { RoomLesson } from './room-lesson';
 import type { TeacherClient, TeacherSees } from './teacher-client';
 import { forgetRoom, slipsOfRoom, useTeacherRoom } from './use-teacher-room';
@@ -258,6 +258,7 @@ export function TeacherRoom(lesson: RoomLesson) {
   const { id, title } = lesson.lesson;
   const { sees, client } = useTeacherRoom(id, content);
   const fetcher = useFetcher<ActionAnswer>();
+  const address = useRoomAddress();
   const [asking, setAsking] = useState(false);
   const [closing, setClosing] = useState(false);
   const [closed, setClosed] = useState(false);
@@ -371,7 +372,7 @@ export function TeacherRoom(lesson: RoomLesson) {
       )}
       <div className="room-layout">
         <div>
-          {code && <RoomDoor code={code} />}
+          {code && <RoomDoor code={code} address={address} />}
           <section aria-labelledby="room-parts">
             <h2 className="h6" id="room-parts">
               {show.pace === 'teacher' ? 'Everybody is at' : 'They begin at'}
@@ -413,7 +414,7 @@ export function TeacherRoom(lesson: RoomLesson) {
             </div>
           )}
           {room.members.length === 0 ? (
-            code && <RoomDoor code={code} large />
+            code && <RoomDoor code={code} address={address} large />
           ) : show.question ? (
             <QuestionThinks
               key={show.question.id}

@@ -95,7 +95,10 @@ export function DownloadMenu(props: {
         <Dropdown.Menu aria-label="Download as">
           <Dropdown.Header aria-level={2}>{documents.title}</Dropdown.Header>
           {(Object.keys(documentKinds) as DocumentKind[])
-            .filter((kind) => !['csv', 'tsv', 'xlsx', 'qti'].includes(kind) || documents.exercises.length > 0)
+            .filter(
+              (kind) =>
+                !['csv', 'tsv', 'xlsx', 'qti'].includes(kind) || documents.exercises.length > 0,
+            )
             .map((kind) => (
               <MenuItem key={kind} onChoose={() => void run(() => saveDocument(kind, documents))}>
                 {documentKinds[kind]}
