@@ -47,6 +47,23 @@ describe('a text for another class', () => {
     expect(exchanges).toEqual([]);
   });
 
+  // Each has several meanings, or makes one with the word behind it: no machine should choose.
+  test.each([
+    'The wooden post stood there.',
+    'We set out to find out.',
+    'That is very kind of you.',
+    'Turn the page over.',
+  ])('where a word may mean something else it stays: %s', (text) => {
+    const kestrels = { ...year3, step: 20 };
+    const touched = refit(text, kestrels).exchanges.map(({ from }) => from);
+    for (const word of ['post', 'find', 'kind', 'over']) expect(touched).not.toContain(word);
+  });
+
+  test('a class gets no word from the other side of the Atlantic', () => {
+    const { exchanges } = refit('The leaves drop in autumn.', { ...year3, step: 20 });
+    expect(exchanges.map(({ to }) => to)).not.toContain('fall');
+  });
+
   test('nothing is exchanged in a text within reach', () => {
     expect(refit('The wind blew all night. We stayed at home.')).toEqual({
       exchanges: [],

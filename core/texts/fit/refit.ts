@@ -5,10 +5,11 @@
  */
 import type { ClassProfile } from '../../classes/class-profile';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
-import type { Meanings } from '../../languages/en/words/meanings';
+import { define, type Meanings } from '../../languages/en/words/meanings';
 import { wordTokens } from '../analysis/word-tokens';
 import { swapInText } from './swaps';
 import { textReach } from './text-reach';
+import { formsOf } from './word-form';
 
 /** One word of a text for another; the place is of the text as it was. */
 export interface TextExchange {
@@ -38,6 +39,31 @@ function otherSpellings(text: string, { spelling }: ClassProfile, lexicon: Lexic
   });
 }
 
+/** Verbs make another meaning with these behind them: find out, give up. */
+const PARTICLE = /^\s+(?:out|up|off|on|in|over|down|away|back|through|about|along|together)\b/i;
+
+/** What one side of the Atlantic says for what the other names otherwise (from memory). */
+const elsewhere: Readonly<Record<ClassProfile['spelling'], readonly string[]>> = {
+  uk: 'fall falls yard yards mom store stores vacation vacations movie movies apartment apartments sidewalk cookie cookies candy truck trucks'.split(
+    ' ',
+  ),
+  us: 'autumn autumns mum holiday holidays flat flats pavement biscuit biscuits sweets lorry lorries queue'.split(
+    ' ',
+  ),
+};
+
+/**
+ * True where a word has one meaning: of one with several only a reader knows which it has here (a
+ * wooden post, very kind), and the place of a small word is its phrase (turn over).
+ */
+function hasOneSense(key: string, lexicon: Lexicon, meanings: Meanings | undefined): boolean {
+  if (meanings === undefined) return false;
+  const senses = formsOf(key, lexicon)
+    .slice(0, 1)
+    .flatMap(({ base }) => define(base, meanings, lexicon).senses);
+  return senses.length === 1 && senses[0]?.wordClass !== 'd';
+}
+
 export function refitText(input: {
   readonly text: string;
   readonly profile: ClassProfile;
@@ -53,7 +79,13 @@ export function refitText(input: {
   const swapped = textReach(input).spans.flatMap((span): TextExchange[] => {
     const { kind, reach, start, end, text: from } = span;
     if (kind !== 'word' || reach !== 'beyond' || taken.has(start)) return [];
-    const [swap] = span.swaps;
+    const safe =
+      hasOneSense(from.toLowerCase(), input.lexicon, input.meanings) &&
+      !PARTICLE.test(input.text.slice(end));
+    const foreign = elsewhere[input.profile.spelling];
+    const swap = safe
+      ? span.swaps.find(({ word }) => !foreign.includes(word.toLowerCase()))
+      : undefined;
     if (swap === undefined) {
       kept.add(from.toLowerCase());
       return [];
