@@ -43,3 +43,79 @@ describe('what is said of an open answer', () => {
     expect('remarks' in after(said, 'remark-met', { ...on, met: '' })).toBe(false);
   });
 });
+
+describe('what is done to a part on the shelf', () => {
+  const part = {
+    id: 'p1',
+    kind: 'exercise' as const,
+    text: '',
+    maker: 'sort-by-sound',
+    words: ['rain', 'day'],
+    parameters: {},
+    seed: 1,
+  };
+  const note = { ...part, id: 'n1', kind: 'note' as const, maker: '', words: [], text: 'Say it.' };
+  const withParts = (): Lesson => ({
+    ...lesson(),
+    stages: lesson().stages.map((stage) =>
+      stage.id === 'alone' ? { ...stage, parts: [part, note] } : stage,
+    ),
+  });
+  const partsAfter = (intent: string, input: object) =>
+    after(withParts(), intent, input).stages.flatMap(({ parts }) => parts);
+
+  test('a star is put on it alone, and leaves nothing behind when it is taken', () => {
+    const [starred, other] = partsAfter('shelf-part', { part: 'p1', name: 'Sort', starred: true });
+    expect([starred?.starred, other?.starred]).toEqual([true, undefined]);
+    const bare = after(
+      after(withParts(), 'shelf-part', { part: 'p1', name: 'Sort', starred: true }),
+      'shelf-part',
+      { part: 'p1', name: 'Sort', starred: false },
+    );
+    expect(bare).toEqual(after(withParts(), 'field', { field: 'title', value: 'Storm log' }));
+  });
+
+  test('another name: of an exercise it is its title, of a note or sheet its text', () => {
+    const [exercise] = partsAfter('shelf-part', { part: 'p1', name: 'Sort', rename: 'Hear it' });
+    expect(exercise?.parameters.title).toBe('Hear it');
+    const [, said] = partsAfter('shelf-part', { part: 'n1', name: 'Say it.', rename: 'Say more.' });
+    expect(said?.text).toBe('Say more.');
+  });
+
+  test('a copy stands below it, is made of the same, and has an id and no star of its own', () => {
+    const parts = partsAfter('copy-part', { part: 'p1', name: 'Sort' });
+    expect(parts.map(({ kind }) => kind)).toEqual(['exercise', 'exercise', 'note']);
+    expect(parts[1]?.id).not.toBe('p1');
+    expect({ ...parts[1], id: 'p1', starred: undefined }).toEqual({
+      ...parts[0],
+      starred: undefined,
+    });
+  });
+
+  test('what is not there cannot be starred', () => {
+    expect(() => partsAfter('shelf-part', { part: 'gone', name: 'Sort', starred: true })).toThrow();
+  });
+});
+
+describe('files that were given home', () => {
+  const home = (id: string) => ({
+    id,
+    day: '2026-11-28',
+    parts: ['p1'],
+    marks: true,
+    returned: false,
+    names: false,
+    heard: false,
+    speaks: 'pt',
+  });
+
+  test('are remembered with what was chosen, the last forty', () => {
+    let present = lesson();
+    for (let at = 1; at <= 42; at += 1) {
+      present = after(present, 'gave-home', { takeHome: home(`h${at}`) });
+    }
+    expect(present.takeHomes).toHaveLength(40);
+    expect(present.takeHomes?.at(-1)).toEqual(home('h42'));
+    expect(present.takeHomes?.[0]?.id).toBe('h3');
+  });
+});

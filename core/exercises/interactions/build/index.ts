@@ -33,7 +33,9 @@ export const build: Interaction<BuildTask, BuildResponse> = {
   wordsOf: ({ board, centre, pieces }) => [
     ...new Set([
       // A map of several words has a name in its middle, not a word.
-      ...(board === 'map' && pieces.every(({ word }) => word === undefined) ? [centre] : []),
+      ...(board === 'map' && pieces.length > 0 && pieces.every(({ word }) => word === undefined)
+        ? [centre]
+        : []),
       ...pieces.flatMap(({ word }) => (word === undefined ? [] : [word])),
     ]),
   ],

@@ -11,6 +11,12 @@ import { keyLine, textAt, type Answers, type Face } from '../../../paper/face';
 const CARD_HEIGHT = 17;
 const CARD_COLUMNS = 3;
 
+/** A label as large as it may be, and as small as it must: it stands on one line of its box. */
+const labelSize = (label: string, width: number, style: SheetStyle) => {
+  const most = style.small * 1.15;
+  return Math.min(most, (most * width) / Math.max(1, textWidth(label, style.font, 700, most)));
+};
+
 /** The word in the middle, its branches at both sides, each a box for its pieces. */
 function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
   const width = style.width * 0.34;
@@ -46,7 +52,7 @@ function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
         },
         { kind: 'box', x, y, width, height: header + body, stroke: 0.5, radius: 3 },
         textAt(x + width / 2, y + header * 0.7, place.label, style, {
-          size: style.small * 1.15,
+          size: labelSize(place.label, width - 3, style),
           weight: 700,
           align: 'middle',
           role: 'heading',
