@@ -226,9 +226,12 @@ test('an exercise is saved as Word, Markdown, text, a picture and a table of ite
   const markdown = (await save(/Markdown/)).toString('utf8');
   expect(markdown).toMatch(/^# Build words with -ing$/m);
   expect((await save(/Plain text/)).toString('utf8')).toContain('Key: Build words with -ing');
-  const rows = Papa.parse<Record<string, string>>((await save(/Items and key/)).toString('utf8'), {
-    header: true,
-  });
+  const rows = Papa.parse<Record<string, string>>(
+    (await save(/Items and key \(\.csv\)/)).toString('utf8'),
+    {
+      header: true,
+    },
+  );
   expect(rows.data.find((row) => row['word'] === 'rain')?.['answer']).toBe('raining');
   const picture = await save(/Picture of page 1/);
   // PNG specification (ISO/IEC 15948): the signature, then width and height; A4 at 200 dots an inch.

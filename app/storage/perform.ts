@@ -30,8 +30,6 @@ const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>
 export interface Asked {
   readonly intent: string;
   readonly revision?: number;
-  /** Made of what this tab set just before, also where the screen was not drawn anew since. */
-  readonly ahead?: boolean;
   readonly [field: string]: unknown;
 }
 
@@ -43,7 +41,7 @@ export const isKnown = (table: RecordTable, intent: unknown): intent is string =
  * @throws ChangeError where the intent is not known, cannot be done, or clashes with another tab's change
  */
 export async function perform(table: RecordTable, id: string, asked: Asked): Promise<void> {
-  const { intent, revision, ahead = false, ...fields } = asked;
+  const { intent, revision, ...fields } = asked;
   if (!isKnown(table, intent)) {
     throw new ChangeError(
       `This Wordane does not know how to do “${String(intent)}” here. Nothing was changed. Load the page again.`,
@@ -59,8 +57,8 @@ export async function perform(table: RecordTable, id: string, asked: Asked): Pro
       const present = await get(table, id);
       label = operation.label(present, input.value);
       const edited = operation.step(present, input.value) as typeof present;
-      const since = await patchesSince(table, id, revision, present.revision ?? 0, ahead);
-      const { record, conflicts } = mergeEdit(present, edited, since);
+      const since = await patchesSince(table, id, revision, present.revision ?? 0);
+      const { record, conflicts } = mergeEdit(present, edited, since.all, since.unseen);
       const [conflict] = conflicts;
       if (conflict) throw new EditConflict(conflict, present.revision ?? 0);
       await put(table, settled(present, edited, record));
@@ -77,25 +75,27 @@ function settled(present: object, edited: object, merged: object): object {
   return { ...merged, annotations: moveMarks(from.annotations, from.body, joined) };
 }
 
-/** What was changed since a revision that the edit does not know of, oldest first. */
+/** What was changed since a revision, oldest first: all of it, and what other tabs did. */
 async function patchesSince(
   table: RecordTable,
   id: string,
   seen: number | undefined,
   present: number,
-  ahead: boolean,
-): Promise<Patch[]> {
-  if (seen === undefined || seen >= present) return [];
+): Promise<{ readonly all: Patch[]; readonly unseen: Patch[] }> {
+  if (seen === undefined || seen >= present) return { all: [], unseen: [] };
   const changes = await database.changes.where('touched').equals(`${table}/${id}`).sortBy('id');
-  return changes
-    .filter(({ tab }) => !(ahead && tab === thisTab()))
-    .flatMap(({ records }) => records)
-    .flatMap((record) =>
+  const patches = changes.flatMap(({ tab, records }) =>
+    records.flatMap((record) =>
       record.did === 'changed' &&
       record.table === table &&
       record.id === id &&
       record.revision > seen
-        ? [record.patch]
+        ? [{ tab, patch: record.patch }]
         : [],
-    );
+    ),
+  );
+  return {
+    all: patches.map(({ patch }) => patch),
+    unseen: patches.filter(({ tab }) => tab !== thisTab()).map(({ patch }) => patch),
+  };
 }

@@ -123,12 +123,15 @@ function withTheirMembers(
 /**
  * @param present what is stored now
  * @param edited what the edit makes of it
- * @param since the patches that others made since the version that was edited, oldest first
+ * @param since the patches made since the version that was edited, oldest first
+ * @param unseen those of them that the edit cannot know of: of other tabs. A list that this tab sends
+ *   is made of what it set itself just before
  */
 export function mergeEdit<Kept>(
   present: Kept,
   edited: Kept,
   since: readonly Patch[],
+  unseen: readonly Patch[] = since,
 ): Merged<Kept> {
   const others = new Map<string, Change[]>();
   for (const change of since.flat()) {
@@ -140,7 +143,7 @@ export function mergeEdit<Kept>(
   for (const { at, kind } of diff(present, edited)) {
     if (kind === 'members') {
       const [mine, now] = [listOf(valueAt(record, at)), listOf(valueAt(present, at))];
-      record = withValue(record, at, withTheirMembers(mine, now, since.flat(), at));
+      record = withValue(record, at, withTheirMembers(mine, now, unseen.flat(), at));
       continue;
     }
     const theirs = others.get(key(at));

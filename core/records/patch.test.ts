@@ -119,6 +119,20 @@ describe('an edit of an older version', () => {
     });
   });
 
+  test('what this tab did just before is known: a member renamed twice in a row stands once', () => {
+    const older = { places: [{ word: '', x: 1 }] };
+    const first = { places: [{ word: 'hut', x: 1 }] };
+    const mine = {
+      places: [
+        { word: 'hut', x: 1 },
+        { word: '', x: 2 },
+      ],
+    };
+    // Both were sent from a screen that showed the empty picture.
+    const since = [diff({ places: [] }, older), diff(older, first)];
+    expect(mergeEdit(first, mine, since, []).record).toEqual(mine);
+  });
+
   test('of two that begin a list, both stand in it', () => {
     const theirs = { reasons: ['sound'] };
     const merged = mergeEdit<object>(theirs, { reasons: ['play'] }, [diff({}, theirs)]);

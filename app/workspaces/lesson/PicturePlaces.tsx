@@ -3,7 +3,10 @@ import { Button, Modal } from 'react-bootstrap';
 import { BsPlusLg, BsX } from 'react-icons/bs';
 import type { Scene } from '~core/exercises/interactions/write/task';
 import type { Pin } from '~core/exercises/making/parameters';
+import { useAhead } from '~/ui/use-ahead';
 import type { PanelProps } from './panel-props';
+
+const none: readonly Pin[] = [];
 
 const MOST = 24;
 /** A step of an arrow key, and of one with Shift, as a share of the picture. */
@@ -150,9 +153,10 @@ export function PicturePlaces({
   const [shown, setShown] = useState(false);
   const scene = open.part.parameters['picture'] as Scene | undefined;
   const kept = open.part.parameters[name] as readonly Pin[] | undefined;
-  // What was done a moment ago stands here before the lesson has come back with it.
-  const [places, setPlaces] = useState<readonly Pin[]>(kept ?? []);
-  useEffect(() => setPlaces(kept ?? []), [kept]);
+  const done = useRef('');
+  const [places, setPlaces] = useAhead(kept ?? none, (next) =>
+    onSet({ [name]: next.length === 0 ? null : next }, done.current),
+  );
   const named = places.filter(({ word }) => word !== '');
   return (
     <div className="mb-2" role="group" aria-labelledby={id}>
@@ -186,8 +190,8 @@ export function PicturePlaces({
                 scene={scene}
                 places={places}
                 onChange={(changed, said) => {
+                  done.current = said;
                   setPlaces(changed);
-                  onSet({ [name]: changed.length === 0 ? null : changed }, said);
                 }}
               />
             </Modal.Body>

@@ -47,7 +47,7 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
   const { plan = {} } = lesson;
   const set = (fields: Partial<Plan>, what: string) => send({ intent: 'plan', fields, what });
   const [given, setGiven] = useAhead(plan.reasons ?? none, (next) =>
-    send({ intent: 'plan', fields: { reasons: next }, what: 'the reasons', ahead: true }),
+    send({ intent: 'plan', fields: { reasons: next }, what: 'the reasons' }),
   );
   const field = (name: 'background' | 'materials' | 'rationale', what: string) => ({
     value: plan[name] ?? '',

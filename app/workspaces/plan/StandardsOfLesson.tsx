@@ -64,7 +64,7 @@ export function StandardsOfLesson({
   const id = useId();
   const [sought, setSought] = useState('');
   const [chosen, set] = useAhead(lesson.plan?.standards ?? none, (next) =>
-    send({ intent: 'plan', fields: { standards: next }, what: 'the standards', ahead: true }),
+    send({ intent: 'plan', fields: { standards: next }, what: 'the standards' }),
   );
   const own = standardsOfClass(standards, profile.level);
   const served = servedBy(

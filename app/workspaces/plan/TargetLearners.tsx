@@ -25,7 +25,6 @@ export function TargetLearners({
     intent: 'plan',
     fields: { targets: next },
     what: 'whom the lesson looks to',
-    ahead: true,
   });
   const [targets, set] = useAhead(lesson.plan?.targets ?? none, (next) => send(bodyOf(next)));
   const changed = (target: TargetLearner, fields: Partial<TargetLearner>) =>

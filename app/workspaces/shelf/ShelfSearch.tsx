@@ -149,7 +149,9 @@ export function ShelfSearch({
             All
           </button>
           {(Object.keys(shelfKinds) as ShelfKind[])
-            .filter((each) => each === kind || counts[each] !== undefined)
+            .filter(
+              (each) => isWhole({ kind: each }) || each === kind || counts[each] !== undefined,
+            )
             .map((each) => (
               <button
                 key={each}
