@@ -115,7 +115,7 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
         payload={(value) => ({ intent: 'field', field: 'objective', value })}
       />
       <p className="quiet small mb-0 px-2 d-flex flex-wrap justify-content-between">
-        {minutesOf(lesson)} min in all
+        {minutesOf(lesson)} min
         <Link className="stages__results ms-auto me-2" to={`/lessons/${lesson.id}/board`}>
           Board
         </Link>
