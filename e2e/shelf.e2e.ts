@@ -1,7 +1,8 @@
 /** What is in lessons is found, starred, copied and adapted by itself; lists and keys go out as spreadsheets. */
-import { mkdtemp } from 'node:fs/promises';
+import { mkdtemp, readFile, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { unzipSync, zipSync } from 'fflate';
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
 import { closeBrowser, Desk } from './desk';
@@ -126,4 +127,91 @@ test('a list goes out as a spreadsheet, and comes back; so does a take-home to t
   await page.getByRole('link', { name: 'Long a in the storm log, given home' }).click();
   await page.getByRole('heading', { name: 'Take it home' }).waitFor();
   await desk.close();
+});
+
+test('the shelf is narrowed to what practises a thing; a tab beside keeps its own class', async () => {
+  const desk = await Desk.withDemo('/shelf');
+  const { page } = desk;
+  await page.getByText('What it practises, day, level, language, standard, licence').click();
+  const practises = page.getByLabel('What it practises', { exact: true });
+  await expect.poll(() => practises.locator('option').count()).toBeGreaterThan(10);
+  await practises.selectOption('sound /eɪ/');
+  await page.getByText(/· 1 chosen/).waitFor();
+  await page.locator('.shelf-thing', { hasText: 'Long a in the storm log' }).first().waitFor();
+  expect(await page.locator('.shelf-thing', { hasText: 'Newcomers' }).count()).toBe(0);
+  await page.getByLabel('from').fill('2031-01-01');
+  await page.getByText('Nothing has all of this. Take a word or a filter away.').waitFor();
+  await page.getByLabel('from').fill('');
+  await practises.selectOption('');
+  await expectNoViolations(page, 'the shelf narrowed');
+
+  // A lesson of another class, in a tab of its own: this tab stays with its class.
+  await page.getByRole('button', { name: /^Kestrels/ }).waitFor();
+  await page.getByLabel('Class', { exact: true }).selectOption('fernhill-harriers');
+  await page
+    .getByRole('button', { name: /^Change / })
+    .first()
+    .click();
+  const [beside] = await Promise.all([
+    desk.context.waitForEvent('page'),
+    page.getByText('Open in a tab of its own').first().click(),
+  ]);
+  await beside.getByRole('button', { name: /^Harriers/ }).waitFor();
+  await page.reload();
+  await page.getByRole('button', { name: /^Kestrels/ }).waitFor();
+  await beside.reload();
+  await beside.getByRole('button', { name: /^Harriers/ }).waitFor();
+  await desk.close();
+});
+
+test('instructions also in a language of the learners’ homes, on paper and on a screen', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-33/adapt');
+  const { page } = desk;
+  await page.getByLabel('For which class').selectOption('fernhill-kestrels');
+  await page.getByLabel('Instructions also in').selectOption('uk');
+  await page.getByText('A line in Ukrainian stands under each instruction').waitFor();
+  await page.getByRole('button', { name: /^Make it for Kestrels/ }).click();
+  await page.waitForURL(/\/lessons\/(?!fernhill-33)/);
+  await page.getByRole('link', { name: 'Build words with -ing' }).click();
+  await expect
+    .poll(() => page.getByLabel('Title of the sheet').inputValue())
+    .toBe('Build words with -ing');
+  const paper = page.locator('.paper-stack');
+  await paper.getByText('Впиши, чого бракує.').first().waitFor();
+  // Changed for this exercise alone: written from the right, at the right edge.
+  await page.getByLabel('A line under it in').selectOption('ar');
+  await paper.getByText('اكتب ما ينقص.').first().waitFor();
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByText('اكتب ما ينقص.').first().waitFor();
+  await desk.close();
+});
+
+test('a file from which a part is missing is refused by the part’s name, and nothing changes', async () => {
+  const desk = await Desk.withDemo('/shelf');
+  const { page } = desk;
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export everything' }).click(),
+  ]);
+  const folder = await mkdtemp(join(tmpdir(), 'wordane-'));
+  const [whole, cut] = [join(folder, 'whole.zip'), join(folder, 'cut.zip')];
+  await download.saveAs(whole);
+  const { 'texts.json': _texts, ...rest } = unzipSync(await readFile(whole));
+  await writeFile(cut, zipSync(rest));
+  await desk.close();
+
+  const empty = await Desk.open();
+  await empty.go('/shelf');
+  await empty.page.getByLabel('Read an exported file back in').setInputFiles(cut);
+  await empty.page.getByRole('button', { name: 'Read it in' }).click();
+  await empty.page
+    .getByText(
+      'The file has no texts.json, so it is not a whole Wordane backup. Nothing was changed.',
+    )
+    .waitFor();
+  await empty.page.getByText('Nothing is here yet.').waitFor();
+  await empty.page.getByLabel('Read an exported file back in').setInputFiles(whole);
+  await empty.page.getByRole('button', { name: 'Read it in' }).click();
+  await empty.page.getByText(/^Read in: \d+ things added/).waitFor();
+  await empty.close();
 });

@@ -120,7 +120,7 @@ export function Play(props: PlayProps) {
     seed = 1,
     records = false,
   } = props;
-  const { title, instruction, language, reading } = exercise;
+  const { title, instruction, also, language, reading } = exercise;
   const { response, tried, checked, shown } = progress;
   const says = usePhrases();
   const [place, setPlace] = useState<Span>();
@@ -188,6 +188,11 @@ export function Play(props: PlayProps) {
         {behaviour.clock && <Clock started={progress.started} ended={progress.ended} />}
       </div>
       <p className="play__instruction">{instruction}</p>
+      {also && (
+        <p className="play__also" lang={also.language} dir="auto">
+          {also.text}
+        </p>
+      )}
       {reading && <Reading reading={reading} lit={place} />}
       <ItemHelpContext value={help}>
         <div onBlur={() => setSettled(response)}>

@@ -2,6 +2,7 @@ import { redirect } from 'react-router';
 import type { Route } from './+types/adapt';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { accents } from '~core/kernel/accent';
+import { homeLanguages } from '~core/exercises/making/said-at-home';
 import { spellings, type Spelling } from '~core/kernel/spelling';
 import {
   adaptPart,
@@ -30,7 +31,9 @@ export const meta: Route.MetaFunction = () => [{ title: 'Adapt · Wordane' }];
 
 /** For whom the lesson is to be, from the address: a class, and what about it is to be another. */
 function targetIn(search: URLSearchParams, own: ClassProfile, classes: readonly ClassProfile[]) {
-  const given = ['to', 'level', 'spelling', 'accent', 'list'].some((name) => search.get(name));
+  const given = ['to', 'level', 'spelling', 'accent', 'list', 'home'].some((name) =>
+    search.get(name),
+  );
   if (!given) return undefined;
   const base = classes.find(({ id }) => id === search.get('to')) ?? own;
   const spelling = search.get('spelling') ?? '';
@@ -43,6 +46,10 @@ function targetIn(search: URLSearchParams, own: ClassProfile, classes: readonly 
     }),
   };
 }
+
+/** The language of the learners' homes that the instructions are to be in, too. */
+const homeIn = (search: URLSearchParams) =>
+  homeLanguages.find((each) => each === search.get('home'));
 
 /** One exercise as it would be for the class. */
 async function adapted(
@@ -88,7 +95,15 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const wanted = targetIn(searchParams, profile, classes);
   const about = { lesson, of: whole, only, profile, classes };
   if (wanted === undefined) {
-    return { ...about, lists: [], parts: [], texts: [], own: [], refitted: undefined };
+    return {
+      ...about,
+      lists: [],
+      parts: [],
+      texts: [],
+      own: [],
+      home: undefined,
+      refitted: undefined,
+    };
   }
   const { base, target } = wanted;
   const [lists, texts, context] = await Promise.all([
@@ -112,6 +127,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
       target,
     ),
     own: ownWording(parts),
+    home: homeIn(searchParams),
   };
 }
 
@@ -147,6 +163,7 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
       exchanges,
       bodies: Object.fromEntries(bodies),
       onto,
+      alsoIn: homeIn(searchParams),
       only,
     });
   });

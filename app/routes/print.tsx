@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Route } from './+types/print';
 import { readSheets } from '~core/sheets/read-sheets';
 import type { Sheet } from '~core/sheets/sheet';
-import { fontsFor, writtenOn } from '~/ui/japanese';
+import { fontsFor, writtenOn } from '~/ui/script-fonts';
 import { PrintStyle } from '~/ui/PrintStyle';
 import { Empty } from '~/ui/Empty';
 import { SheetPages } from '~/workspaces/lesson/PrintRoot';

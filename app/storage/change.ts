@@ -18,6 +18,7 @@ import {
 } from './database';
 import { openTabs, thisTab } from './tabs';
 import { tellOthers } from './watch';
+import { setTabFocus } from './tab-focus';
 
 /** How many changes can be undone, and how many characters of history are kept beside that. */
 const HISTORY_LENGTH = 200;
@@ -112,6 +113,7 @@ function writer(did: ChangedRecord[]): Writer {
       did.push({ table, id, revision: revisionOf(record), did: 'removed', record });
     },
     remember: async (key, value) => {
+      if (key === 'focus-class') setTabFocus(value);
       await database.settings.put({ key, value });
     },
   };

@@ -5,6 +5,7 @@ import type { Lesson } from '~core/records/lesson';
 import { openRecord, recordNames, type Records, type RecordTable } from '~core/records/open-record';
 import type { ReadingText } from '~core/texts/reading-text';
 import { database, recordTables } from './database';
+import { setTabFocus, tabFocus } from './tab-focus';
 
 /** A record that cannot be opened, with why, and with what is stored so that it can be taken out. */
 export interface Damaged {
@@ -100,16 +101,24 @@ export async function listClasses(): Promise<ClassProfile[]> {
   return (await allOf('classes')).sort((left, right) => left.name.localeCompare(right.name));
 }
 
-/** The class in focus: the chosen one, else the first, else undefined. */
+/** The class in focus: the one of this tab, else the one chosen last, else the first, else undefined. */
 export async function focusClass(): Promise<ClassProfile | undefined> {
   const [chosen, classes] = await Promise.all([
     database.settings.get('focus-class'),
     listClasses(),
   ]);
-  return classes.find(({ id }) => id === chosen?.value) ?? classes[0];
+  const own = tabFocus();
+  const focus =
+    classes.find(({ id }) => id === own) ??
+    classes.find(({ id }) => id === chosen?.value) ??
+    classes[0];
+  // From now on this tab keeps it, whatever is opened in another.
+  if (focus && own !== focus.id) setTabFocus(focus.id);
+  return focus;
 }
 
 export async function setFocusClass(id: string): Promise<void> {
+  setTabFocus(id);
   await database.settings.put({ key: 'focus-class', value: id });
 }
 

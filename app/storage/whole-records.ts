@@ -1,6 +1,11 @@
 /** Making and removing whole records, each as one change that undo takes back as one. */
 import type { ClassProfile } from '~core/classes/class-profile';
-import { withExchanges, withoutItsClass, type Exchange } from '~core/lessons/adapt-lesson';
+import {
+  withAlsoIn,
+  withExchanges,
+  withoutItsClass,
+  type Exchange,
+} from '~core/lessons/adapt-lesson';
 import { rightsOf, withChange, type Rights } from '~core/kernel/licence';
 import { completeClass, type ClassSettings } from '~core/classes/new-class';
 import { completeList, withWords, type WordList } from '~core/lists/word-list';
@@ -215,6 +220,8 @@ export interface CopyOptions {
   readonly bodies?: Readonly<Record<string, string>>;
   /** A class to be made for it. */
   readonly onto?: ClassProfile | undefined;
+  /** A language of the learners' homes for a line under each instruction. */
+  readonly alsoIn?: string | undefined;
   /** One exercise or sheet by itself. */
   readonly only?: string | undefined;
 }
@@ -222,7 +229,7 @@ export interface CopyOptions {
 export const copyLesson = (
   id: string,
   classId: string,
-  { exchanges = [], bodies = {}, onto, only }: CopyOptions = {},
+  { exchanges = [], bodies = {}, onto, alsoIn = '', only }: CopyOptions = {},
 ): Promise<string> => {
   let label = '';
   return change(
@@ -235,7 +242,7 @@ export const copyLesson = (
       if (onto) await put('classes', onto);
       const { name } = await get('classes', classId);
       const lesson = givenOn(
-        withExchanges(withoutItsClass(whole), exchanges),
+        withAlsoIn(withExchanges(withoutItsClass(whole), exchanges), alsoIn),
         from,
         name,
         exchanges.map(({ from: word, to }) => `${to} for ${word}`).join(', '),

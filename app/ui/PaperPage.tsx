@@ -8,6 +8,7 @@ import {
   type ReadMark,
   type ReadTable,
 } from '~core/paper/reading';
+import { isRightToLeft } from '~core/kernel/writing-direction';
 import { papers, type PaperName } from '~core/kernel/paper-size';
 import type { Look } from '~core/kernel/look';
 import type { Reach } from '~core/reach/check-word';
@@ -39,6 +40,8 @@ function inkOf(mark: TextMark, font: string, from: Place) {
     left: mm(mark.x - shift - from.x),
     top: mm(mark.y - mark.size * baselineShift(font, mark) - from.y),
     fontSize: mm(mark.size),
+    // Its letters join, so that it is narrower than it is measured: it begins at the right of its room.
+    ...(isRightToLeft(mark.text) ? { width: mm(width), direction: 'rtl' as const } : {}),
     ...(mark.turn
       ? {
           transformOrigin: `${mm(shift)} ${mm(mark.size * baselineShift(font, mark))}`,

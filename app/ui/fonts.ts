@@ -29,9 +29,13 @@ import type { HandFont } from '~core/paper/hands';
 import { plainFont } from '~core/paper/font-name';
 import { familyOf } from '~core/languages/language-pack';
 
+/** Fonts of other scripts; only those are there that a page needs. */
+const otherScripts =
+  "'Noto Sans JP', 'Noto Sans SC', 'Noto Sans KR', 'Noto Sans Arabic', 'Noto Sans Hebrew'";
+
 /** The CSS font family of a learner font. */
 export function fontFamily(font: string): string {
-  return `'${familyOf(plainFont(font))}', 'Andika', 'Noto Sans JP', sans-serif`;
+  return `'${familyOf(plainFont(font))}', 'Andika', ${otherScripts}, sans-serif`;
 }
 
 const handFamilies: Readonly<Record<HandFont, string>> = {

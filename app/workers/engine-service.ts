@@ -1,4 +1,5 @@
 /** What the engine does for the screens: plain data in, plain data out, so that it can live in a worker. */
+import { targetsOf, type Targeted } from '~core/records/shelf-targets';
 import { gunzipSync, strFromU8 } from 'fflate';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { toPls, type Pronunciations } from '~core/lists/pls';
@@ -368,6 +369,18 @@ export class Engine {
         const twin = this.lexicon.suits(word, spelling) ? undefined : this.lexicon.twinOf(word);
         return twin ? [[word, twin.word] as const] : [];
       }),
+    );
+  }
+
+  /** What each of the exercises and lists practises, by its key. */
+  targets(
+    things: Readonly<Record<string, readonly Targeted[]>>,
+  ): Readonly<Record<string, readonly string[]>> {
+    return Object.fromEntries(
+      Object.entries(things).map(([key, parts]) => [
+        key,
+        [...new Set(parts.flatMap((part) => targetsOf(part, this.lexicon)))],
+      ]),
     );
   }
 

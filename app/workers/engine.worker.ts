@@ -226,6 +226,7 @@ const service = {
     (await textsOf(profile)).devices(text),
   unfitTexts: async (texts: readonly string[]) => (await engineOf(undefined)).unfitTexts(texts),
   respelled: async (...input: Input<'respelled'>) => (await engineOf(input[1])).respelled(...input),
+  targets: async (...input: Input<'targets'>) => (await engineOf(undefined)).targets(...input),
   refit: async (text: ReadingText, profile: ClassProfile) =>
     (await textsOf(profile)).refit(text, profile),
   refitted: async (body: string, exchanges: readonly TextExchange[], profile: ClassProfile) =>

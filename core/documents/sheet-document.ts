@@ -17,13 +17,19 @@ export function learnersPart(nodes: readonly DocumentNode[]): readonly DocumentN
   return nodes.slice(0, nodes[key - 1]?.kind === 'page' ? key - 1 : key);
 }
 
+/** What is to be done, also in a language of the learners' homes. */
+const instructionNodes = ({ instruction, also }: Exercise): DocumentNode[] => [
+  text(instruction),
+  ...(also ? [text(also.text)] : []),
+];
+
 /** A document of one exercise. */
 export function exerciseDocument(exercise: Exercise): DocumentNode[] {
   return [
     text(`Name ${GAP}${GAP}   Date ${GAP}`),
     { kind: 'title', text: exercise.title },
     ...(exercise.reading ? [...readingNodes(exercise.reading), heading(exercise.title)] : []),
-    text(exercise.instruction),
+    ...instructionNodes(exercise),
     ...taskNodes(exercise),
     { kind: 'page' },
     { kind: 'title', text: KEY + exercise.title },
@@ -43,7 +49,7 @@ function blockNodes(
         ? []
         : [
             heading(`${number}${exercise.title}`),
-            text(exercise.instruction),
+            ...instructionNodes(exercise),
             ...taskNodes(exercise),
           ];
     case 'heading':

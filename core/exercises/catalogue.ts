@@ -25,6 +25,8 @@ export interface MakerInfo {
   readonly needsMeanings: boolean;
   /** Begins with words of all the class’s lists. */
   readonly reviews?: boolean;
+  /** Cards to cut out, turn over or draw from. */
+  readonly isCards?: boolean;
   readonly asks: readonly Ability[];
   /** What it can be asked beside what all makers can. */
   readonly parameters: Parameters;

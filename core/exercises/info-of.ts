@@ -14,6 +14,7 @@ export const infoOf = (maker: Maker): MakerInfo => ({
   needsText: maker.needsText === true,
   usesSentences: maker.usesSentences === true,
   ...(maker.reviews ? { reviews: true } : {}),
+  ...(maker.isCards ? { isCards: true } : {}),
   needsMeanings: maker.needsMeanings === true,
   asks: maker.asks,
   parameters: maker.parameters ?? {},

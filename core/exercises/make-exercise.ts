@@ -18,6 +18,7 @@ import { interactionOf, keyedItems, markTask, type Task } from './interactions';
 import type { Maker, MakerInput } from './making/maker';
 import { grammarTerms } from '../languages/en/grammar/grammar-terms';
 import { makers } from './makers';
+import { saidAtHome } from './making/said-at-home';
 import { shortageOf } from './shortage';
 import { Random } from '../kernel/random';
 import { versionOf, versionParameters } from './versions';
@@ -106,6 +107,8 @@ export function makeExercise(
   // Three of the four words of an odd one out are no answer, and stand there all the same.
   const used =
     maker.usesWords === false ? maker.fewestWords : items === 0 ? 0 : Math.max(items, shown);
+  const { interaction } = made.task;
+  const also = saidAtHome(recipe.parameters.alsoIn, { maker: maker.id, interaction });
   const missing = shortageOf(maker, recipe, arranged.task, used);
   if (rest.length > 0 && used > 0) {
     notes.push({
@@ -122,6 +125,7 @@ export function makeExercise(
     ...(arranged.places.length > 0 ? { items: arranged.places } : {}),
     pictures: picturesOf(wordsOfTask(made.task), recipe.parameters, lexicon),
     screenInstruction: instructionOnScreen(maker, recipe.parameters.instruction, made.instruction),
+    ...(also ? { also } : {}),
     ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
     ...(missing === undefined ? {} : { short: missing }),
     notes: [...notes, ...problems.map((text) => ({ text }))],

@@ -113,6 +113,27 @@ export function withExchanges(lesson: Lesson, exchanges: readonly Exchange[]): L
   };
 }
 
+/**
+ * The lesson with a line in a language of the learners' homes under each instruction; where the
+ * language is empty, with none.
+ */
+export function withAlsoIn(lesson: Lesson, language: string): Lesson {
+  return {
+    ...lesson,
+    stages: lesson.stages.map((stage) => ({
+      ...stage,
+      parts: stage.parts.map((part) => {
+        if (part.kind !== 'exercise') return part;
+        const { alsoIn: _alsoIn, ...parameters } = part.parameters;
+        return {
+          ...part,
+          parameters: language === '' ? parameters : { ...parameters, alsoIn: language },
+        };
+      }),
+    })),
+  };
+}
+
 /** The lesson without anything that belongs to the class or the learners it was made for. */
 export function withoutItsClass({
   slips: _slips,

@@ -32,8 +32,14 @@ export function fontMetrics(font: string, weight: Weight): FontMetrics {
   return (tables[plainFont(font)]?.[weight] ?? tables['andika']?.[weight]) as FontMetrics;
 }
 
+/** Letters of scripts written from the right: narrower than an em, and how narrow depends on their neighbours. */
+const joined = /[\p{Script=Arabic}\p{Script=Hebrew}]/u;
+/** The widest mean of Noto Sans Arabic and Hebrew over running text, in ems: lines come out no longer than this. */
+const JOINED_WIDTH = 0.62;
+
 /** A character that the font lacks is drawn by Andika, or by a font in which it is one em wide. */
 function spareWidth(character: string, weight: Weight, unitsPerEm: number): number {
+  if (joined.test(character)) return JOINED_WIDTH * unitsPerEm;
   const andika = tables['andika']?.[weight];
   const width = andika?.widths[character];
   return andika && width !== undefined ? (width / andika.unitsPerEm) * unitsPerEm : unitsPerEm;
@@ -57,6 +63,41 @@ export function textWidth(text: string, font: string, weight: Weight, size: numb
   return (units / unitsPerEm + wide) * size;
 }
 
+/** Scripts written without spaces: a line may end between any two of their characters. */
+const spaceless = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}]/u;
+/** Marks that never begin a line, with what follows a small or long kana (JIS X 4051, 禁則). */
+const neverFirst =
+  /^[、。，．・：；？！」』）】〉》〕ーぁぃぅぇぉっゃゅょァィゥェォッャュョ々,.!?:;)\]]/u;
+const neverLast = /[「『（【〈《〔([]$/u;
+
+interface Breakable {
+  readonly text: string;
+  /** It stands without a space behind what is before it. */
+  readonly joins: boolean;
+}
+
+/** The pieces of a text between which a line may end. */
+function breakable(text: string): Breakable[] {
+  return text
+    .split(/\s+/)
+    .filter((each) => each !== '')
+    .flatMap((word): Breakable[] => {
+      if (!spaceless.test(word)) return [{ text: word, joins: false }];
+      const pieces: string[] = [];
+      for (const character of word) {
+        const last = pieces.at(-1);
+        const parts =
+          last === undefined ||
+          ((spaceless.test(character) || spaceless.test(last)) &&
+            !neverFirst.test(character) &&
+            !neverLast.test(last));
+        if (parts) pieces.push(character);
+        else pieces[pieces.length - 1] = last + character;
+      }
+      return pieces.map((piece, at) => ({ text: piece, joins: at > 0 }));
+    });
+}
+
 /** Breaks text into lines no wider than `width`; a single word wider than that stands alone. */
 export function breakLines(
   text: string,
@@ -67,8 +108,8 @@ export function breakLines(
 ): string[] {
   const lines: string[] = [];
   let line = '';
-  for (const word of text.split(/\s+/).filter((each) => each !== '')) {
-    const longer = line === '' ? word : `${line} ${word}`;
+  for (const { text: word, joins } of breakable(text)) {
+    const longer = line === '' || joins ? line + word : `${line} ${word}`;
     if (line !== '' && textWidth(longer, font, weight, size) > width) {
       lines.push(line);
       line = word;

@@ -1,4 +1,5 @@
 /** Blocks of running text. */
+import { isRightToLeft } from '../kernel/writing-direction';
 import { breakLines, textWidth, type Weight } from './measure';
 import { readAs } from './reading';
 import type { PageMark, TextMark } from './marks';
@@ -21,15 +22,16 @@ export interface TextBlockOptions {
 /** Text broken into lines of the sheet's width; empty text makes a block of no height. */
 export function textBlock(text: string, style: SheetStyle, options: TextBlockOptions): Block {
   const { size, weight = 400, role, indent = 0, after = 0 } = options;
+  const fromRight = isRightToLeft(text);
   const lines = breakLines(text, style.font, weight, size, style.width - indent);
   const marks = lines.map((line, index): PageMark => ({
     kind: 'text',
-    x: indent,
+    x: fromRight ? style.width : indent,
     y: size * (1 + index * style.leading),
     text: line,
     size,
     weight,
-    align: 'start',
+    align: fromRight ? 'end' : 'start',
     role,
     ...(options.grey ? { grey: true } : {}),
   }));

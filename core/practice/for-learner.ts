@@ -2,12 +2,14 @@
 import { learnerCopy, type Task } from '../exercises/interactions';
 import { spokenOf, type SpokenText } from './spoken';
 import type { TextMaterial } from '../texts/reading/text-material';
+import type { AlsoSaid } from '../exercises/making/said-at-home';
 import type { Exercise } from '../exercises/making/exercise';
 
 /** What a screen needs of an exercise, and no more. */
 export interface LearnerExercise {
   readonly title: string;
   readonly instruction: string;
+  readonly also?: AlsoSaid;
   readonly language: string;
   readonly task: Task;
   /** What is read out for an item, by its id; only where it marks itself. */
@@ -31,10 +33,11 @@ export function forLearner(
   text: Pick<TextMaterial, 'title' | 'body'> | undefined = exercise.reading,
   spare?: Task,
 ): LearnerExercise {
-  const { title, screenInstruction, language, task } = exercise;
+  const { title, screenInstruction, also, language, task } = exercise;
   return {
     title,
     instruction: screenInstruction,
+    ...(also ? { also } : {}),
     language,
     task: answers ? task : learnerCopy(task),
     ...(answers && Object.keys(spokenOf(task)).length > 0 ? { spoken: spokenOf(task) } : {}),

@@ -45,7 +45,7 @@ function exerciseOf(value: unknown): TakeHomeExercise | undefined {
   if (!isText(id) || !isText(print) || typeof exercise !== 'object' || exercise === null) {
     return undefined;
   }
-  const { title, instruction, language, task, reading, spare } = exercise as Record<
+  const { title, instruction, also, language, task, reading, spare } = exercise as Record<
     string,
     unknown
   >;
@@ -57,6 +57,7 @@ function exerciseOf(value: unknown): TakeHomeExercise | undefined {
   if (!isText(title) || !isText(instruction) || !isText(language) || !isTask(task)) {
     return undefined;
   }
+  const said = also as { language?: unknown; text?: unknown } | undefined;
   const read = reading as { title?: unknown; body?: unknown } | undefined;
   return {
     id,
@@ -64,6 +65,9 @@ function exerciseOf(value: unknown): TakeHomeExercise | undefined {
     exercise: {
       title,
       instruction,
+      ...(said && isText(said.language) && isText(said.text)
+        ? { also: { language: said.language, text: said.text } }
+        : {}),
       language,
       task,
       ...(isTask(spare) ? { spare } : {}),

@@ -90,4 +90,20 @@ describe('the shelf', () => {
     );
     expect(findOnShelf(many, { words: '777' }).map(({ thing: { id } }) => id)).toEqual(['777']);
   });
+
+  test('is narrowed to what practises something, and to the days for which it is planned', () => {
+    const planned = [
+      thing({ id: 'past', date: '2026-11-02', targets: ['structure past simple'] }),
+      thing({ id: 'now', date: '2026-11-26', targets: ['sound /eɪ/', 'topic weather'] }),
+      thing({ id: 'free', targets: ['sound /eɪ/'] }),
+    ];
+    const found = (query: Parameters<typeof findOnShelf>[1]) =>
+      findOnShelf(planned, query).map(({ thing: { id } }) => id);
+    expect(found({ target: 'sound /eɪ/' })).toEqual(['now', 'free']);
+    expect(found({ from: '2026-11-03' })).toEqual(['now']);
+    expect(found({ until: '2026-11-02' })).toEqual(['past']);
+    expect(found({ from: '2026-11-02', until: '2026-11-26' })).toEqual(['past', 'now']);
+    // What is planned for no day is in none of them.
+    expect(found({ until: '2030-01-01' })).toEqual(['past', 'now']);
+  });
 });

@@ -40,6 +40,8 @@ export interface ShelfThing {
   readonly source?: string | undefined;
   /** Titles of the lessons that use it. */
   readonly usedIn?: readonly string[];
+  /** What it practises: sounds, patterns, endings, structures, topics. */
+  readonly targets?: readonly string[];
   /** Everything that stands in it. */
   readonly content: string;
 }
@@ -55,6 +57,10 @@ export interface ShelfQuery {
   readonly level?: string | undefined;
   readonly language?: string | undefined;
   readonly licence?: string | undefined;
+  readonly target?: string | undefined;
+  /** ISO 8601 days between which it is planned, both with it. */
+  readonly from?: string | undefined;
+  readonly until?: string | undefined;
   /** Those put away in place of those that are not. */
   readonly away?: boolean;
 }
@@ -121,6 +127,8 @@ const wordsOf = ({ words }: ShelfQuery) =>
 /** True where a thing has everything that is asked for but the kind. */
 function hasAll(thing: ShelfThing, query: ShelfQuery, words: readonly string[]): boolean {
   const { classId, tags, starred, standards, putAway, level, language, licence } = thing;
+  const { date, targets = [] } = thing;
+  const { from, until } = query;
   return (
     (query.level === undefined || level === query.level) &&
     (query.language === undefined || language === query.language) &&
@@ -128,6 +136,9 @@ function hasAll(thing: ShelfThing, query: ShelfQuery, words: readonly string[]):
     (query.classId === undefined || classId === query.classId) &&
     (query.tag === undefined || tags.includes(query.tag)) &&
     (query.standard === undefined || standards.includes(query.standard)) &&
+    (query.target === undefined || targets.includes(query.target)) &&
+    (from === undefined || date >= from) &&
+    (until === undefined || (date !== '' && date <= until)) &&
     (query.starred !== true || starred) &&
     (putAway !== undefined) === (query.away === true) &&
     words.every((word) => {

@@ -1,4 +1,5 @@
 /** The head of a learner's sheet: who, when, what it is called and what is to be done, by its look. */
+import type { AlsoSaid } from '../exercises/making/said-at-home';
 import { packOf } from '../languages/registry/registry';
 import type { PageMark, TextMark } from '../paper/marks';
 import { breakLines, MM_PER_POINT, textWidth } from '../paper/measure';
@@ -17,6 +18,7 @@ export interface SheetHead {
   readonly title: string;
   readonly instruction: string;
   readonly language: string;
+  readonly also?: AlsoSaid | undefined;
   /** How many marks there are to get; nothing where nothing is marked. */
   readonly marks?: number;
 }
@@ -320,6 +322,23 @@ export function headBlocks(
   style: SheetStyle,
   reading: readonly Block[] = [],
 ): Block[] {
+  return [...bareHead(head, style, reading), ...alsoBlocks(head.also, style)];
+}
+
+/** The instruction in a language of the learners' homes, from its own side of the page. */
+const alsoBlocks = (also: AlsoSaid | undefined, style: SheetStyle): Block[] =>
+  also === undefined
+    ? []
+    : [
+        textBlock(also.text, style, {
+          size: style.body * 0.84,
+          role: 'text',
+          after: 4,
+          keepWithNext: true,
+        }),
+      ];
+
+function bareHead(head: SheetHead, style: SheetStyle, reading: readonly Block[]): Block[] {
   switch (style.look) {
     case 'young':
       return [...reading, youngBand(head, style), signedInstruction(head.instruction, style)];
@@ -347,7 +366,15 @@ export function headBlocks(
 }
 
 /** The title and instruction of an exercise after the first on its sheet, in the same look. */
-export function partHead(title: string, instruction: string, style: SheetStyle): Block[] {
+export function partHead(
+  title: string,
+  { instruction, also }: Pick<SheetHead, 'instruction' | 'also'>,
+  style: SheetStyle,
+): Block[] {
+  return [...barePartHead(title, instruction, style), ...alsoBlocks(also, style)];
+}
+
+function barePartHead(title: string, instruction: string, style: SheetStyle): Block[] {
   const heading = textBlock(title, style, {
     size: style.body * 1.15,
     weight: 700,

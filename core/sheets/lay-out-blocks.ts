@@ -66,7 +66,7 @@ function exerciseFace(
   const sized = versionStyle(exercise, style);
   const face = paperFace(exercise, innerStyle(sized), answers);
   const blocks = [
-    ...partHead(`${number}${exercise.title}`, exercise.instruction, sized),
+    ...partHead(`${number}${exercise.title}`, exercise, sized),
     ...dressed(face.blocks, sized),
   ];
   return {

@@ -85,7 +85,7 @@ function runBlocks(
     if (fresh) printed.add(reading.body);
     return [
       ...(fresh ? readingBlocks(reading, style) : []),
-      ...partHead(`${numberOf(exercise)}. ${exercise.title}`, exercise.instruction, sized),
+      ...partHead(`${numberOf(exercise)}. ${exercise.title}`, exercise, sized),
       ...dressed(face.blocks, sized),
       { height: 6, marks: [] },
     ];

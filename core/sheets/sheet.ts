@@ -140,10 +140,10 @@ function learnerBlocks(
   layout: SheetLayout,
   answers?: Answers,
 ): LearnerBlocks {
-  const { title, instruction, language, task, reading } = exercise;
+  const { title, instruction, also, language, task, reading } = exercise;
   const marks = interactionOf(task).size(task);
   const head = headBlocks(
-    { title: answers === 'all' ? `Key: ${title}` : title, instruction, language, marks },
+    { title: answers === 'all' ? `Key: ${title}` : title, instruction, also, language, marks },
     style,
     reading ? readingBlocks(reading, style) : [],
   );

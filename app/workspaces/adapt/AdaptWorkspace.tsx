@@ -5,6 +5,9 @@ import { Link, useFetcher } from 'react-router';
 import { scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { AdaptedPart, Exchange } from '~core/lessons/adapt-lesson';
+import { makerInfo } from '~core/exercises/catalogue';
+import { saidAtHome } from '~core/exercises/making/said-at-home';
+import { languageName } from '~/ui/language-name';
 import { accentNames } from '~core/kernel/accent';
 import { forbidsChanges, rightsOf } from '~core/kernel/licence';
 import { papers } from '~core/kernel/paper-size';
@@ -143,11 +146,13 @@ export interface AdaptWorkspaceProps {
   readonly texts: readonly AdaptedText[];
   /** Instructions and titles in the teacher's own words. */
   readonly own: readonly string[];
+  /** The language of the learners' homes for a line under each instruction. */
+  readonly home: string | undefined;
 }
 
 /** A lesson for another class, level, spelling, accent or list: before and after side by side, then a copy. */
 export function AdaptWorkspace(props: AdaptWorkspaceProps) {
-  const { lesson, of, profile, classes, lists, refitted, parts, texts, own } = props;
+  const { lesson, of, profile, classes, lists, refitted, parts, texts, own, home } = props;
   const { base, target, another = false } = refitted ?? {};
   const fetcher = useFetcher<ActionAnswer>();
   const rights = rightsOf(of, profile);
@@ -177,6 +182,13 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
   const foreign = base !== undefined && base.language !== profile.language;
   const follows = ({ before, short }: AdaptedPart) => before.length === 0 && short === undefined;
   const [following, worded] = [parts.filter(follows), parts.filter((each) => !follows(each))];
+  const [firstPart] = partsOf(lesson).filter(({ kind }) => kind === 'exercise');
+  const said =
+    firstPart &&
+    saidAtHome(home, {
+      maker: firstPart.maker,
+      interaction: makerInfo(firstPart.maker)?.interaction ?? 'write',
+    })?.text;
   const lastTime = lesson.stages.filter(({ reflection }) => reflection?.trim());
   const others = partsOf(lesson).length - parts.length;
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
@@ -204,7 +216,7 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
           </Button>
         )}
       </div>
-      <ForWhom {...{ profile, base, target, classes, lists }} />
+      <ForWhom {...{ profile, base, target, classes, lists, home }} />
       {problem && (
         <p className="message" role="alert">
           {problem}
@@ -268,8 +280,21 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
           )}
           {own.length > 0 && (
             <p className="message message--note" role="note">
-              In your own words, and left so: {own.map((each) => `“${each}”`).join(', ')}. Look
-              whether they suit {name}.
+              {home === undefined
+                ? 'In your own words, and left so'
+                : `In your own words: write them in ${languageName(home)} yourself, under the line that Wordane adds`}
+              : {own.map((each) => `“${each}”`).join(', ')}. Look whether they suit {name}.
+            </p>
+          )}
+          {home !== undefined && (
+            <p role="note">
+              A line in {languageName(home)} stands under each instruction
+              {said !== undefined && (
+                <>
+                  : “<span lang={home}>{said}</span>”
+                </>
+              )}
+              . Buttons and feedback come in it on a take-home that is given in this language.
             </p>
           )}
           {closed && (

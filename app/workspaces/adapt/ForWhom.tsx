@@ -1,7 +1,10 @@
+import type { ReactNode } from 'react';
 import { useNavigation, useSearchParams } from 'react-router';
 import { levelOptions, levelSystems, scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { accentNames } from '~core/kernel/accent';
+import { homeLanguages } from '~core/exercises/making/said-at-home';
+import { languageName } from '~/ui/language-name';
 import { spellings } from '~core/kernel/spelling';
 
 const systemNames = { uk: 'England', us: 'United States', cefr: 'CEFR' } as const;
@@ -13,12 +16,14 @@ export function ForWhom({
   target,
   classes,
   lists,
+  home,
 }: {
   profile: ClassProfile;
   base: ClassProfile | undefined;
   target: ClassProfile | undefined;
   classes: readonly ClassProfile[];
   lists: readonly { readonly id: string; readonly name: string }[];
+  home: string | undefined;
 }) {
   const [shown, setSearch] = useSearchParams();
   // What was chosen just now counts, also while the lesson is still being looked through for it.
@@ -33,98 +38,125 @@ export function ForWhom({
     setSearch(next, { replace: true });
   };
   const english = base?.language === 'en';
+  const own = (name: string) => `its own: ${name}`;
   return (
     <div className="adapt-whom">
-      <label>
-        For which class
-        <select
-          className="form-select"
-          value={base && search.has('to') ? base.id : ''}
-          onChange={(event) => set('to', event.currentTarget.value)}
-        >
-          <option value="">choose a class …</option>
-          {classes.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.name} · {scaleOf(each.level).name}
-              {each.id === profile.id ? ' · another for the same class' : ''}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Choice
+        label="For which class"
+        value={base && search.has('to') ? base.id : ''}
+        usual="choose a class …"
+        set={(value) => set('to', value)}
+      >
+        {classes.map((each) => (
+          <option key={each.id} value={each.id}>
+            {each.name} · {scaleOf(each.level).name}
+            {each.id === profile.id ? ' · once more' : ''}
+          </option>
+        ))}
+      </Choice>
       {base && target && english && (
         <>
-          <label>
-            At the level
-            <select
-              className="form-select"
-              value={search.get('level') ?? ''}
-              onChange={(event) => set('level', event.currentTarget.value)}
-            >
-              <option value="">its own: {scaleOf(base.level).name}</option>
-              {levelSystems.map((system) => (
-                <optgroup key={system} label={systemNames[system]}>
-                  {levelOptions[system].map(({ value, name }) => (
-                    <option key={value} value={`${system}:${value}`}>
-                      {name}
-                    </option>
-                  ))}
-                </optgroup>
-              ))}
-            </select>
-          </label>
-          <label>
-            In the spelling
-            <select
-              className="form-select"
-              value={search.get('spelling') ?? ''}
-              onChange={(event) => set('spelling', event.currentTarget.value)}
-            >
-              <option value="">its own: {spellings[base.spelling]}</option>
-              {Object.entries(spellings)
-                .filter(([id]) => id !== base.spelling)
-                .map(([id, name]) => (
-                  <option key={id} value={id}>
+          <Choice
+            label="At the level"
+            value={search.get('level')}
+            usual={own(scaleOf(base.level).name)}
+            set={(value) => set('level', value)}
+          >
+            {levelSystems.map((system) => (
+              <optgroup key={system} label={systemNames[system]}>
+                {levelOptions[system].map(({ value, name }) => (
+                  <option key={value} value={`${system}:${value}`}>
                     {name}
                   </option>
                 ))}
-            </select>
-          </label>
-          <label>
-            In the accent
-            <select
-              className="form-select"
-              value={search.get('accent') ?? ''}
-              onChange={(event) => set('accent', event.currentTarget.value)}
-            >
-              <option value="">its own: {accentNames[base.accent]}</option>
-              {Object.entries(accentNames)
-                .filter(([id]) => id !== base.accent)
-                .map(([id, name]) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-            </select>
-          </label>
+              </optgroup>
+            ))}
+          </Choice>
+          <Choice
+            label="In the spelling"
+            value={search.get('spelling')}
+            usual={own(spellings[base.spelling])}
+            set={(value) => set('spelling', value)}
+          >
+            {optionsBut(base.spelling, spellings)}
+          </Choice>
+          <Choice
+            label="In the accent"
+            value={search.get('accent')}
+            usual={own(accentNames[base.accent])}
+            set={(value) => set('accent', value)}
+          >
+            {optionsBut(base.accent, accentNames)}
+          </Choice>
         </>
       )}
       {lists.length > 0 && (
-        <label>
-          With the words of
-          <select
-            className="form-select"
-            value={search.get('list') ?? ''}
-            onChange={(event) => set('list', event.currentTarget.value)}
-          >
-            <option value="">the lesson itself</option>
-            {lists.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Choice
+          label="With the words of"
+          value={search.get('list')}
+          usual="the lesson itself"
+          set={(value) => set('list', value)}
+        >
+          {lists.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Choice>
+      )}
+      {base && (
+        <Choice
+          label="Instructions also in"
+          value={home}
+          usual="no other language"
+          set={(value) => set('home', value)}
+        >
+          {homeLanguages.map((tag) => (
+            <option key={tag} value={tag}>
+              {languageName(tag)}
+            </option>
+          ))}
+        </Choice>
       )}
     </div>
   );
 }
+
+/** A choice of the head; its first option leaves things as they are. */
+function Choice({
+  label,
+  value,
+  usual,
+  set,
+  children,
+}: {
+  label: string;
+  value: string | null | undefined;
+  usual: string;
+  set: (value: string) => void;
+  children: ReactNode;
+}) {
+  return (
+    <label>
+      {label}
+      <select
+        className="form-select"
+        value={value ?? ''}
+        onChange={(event) => set(event.currentTarget.value)}
+      >
+        <option value="">{usual}</option>
+        {children}
+      </select>
+    </label>
+  );
+}
+
+/** Everything there is to choose but what the class has already. */
+const optionsBut = (own: string, names: Readonly<Record<string, string>>) =>
+  Object.entries(names)
+    .filter(([id]) => id !== own)
+    .map(([id, name]) => (
+      <option key={id} value={id}>
+        {name}
+      </option>
+    ));

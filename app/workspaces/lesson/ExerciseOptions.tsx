@@ -3,6 +3,8 @@ import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
 import type { ExercisePart, Send } from './built-part';
 import { makerInfo, parametersOf } from '~core/exercises/catalogue';
+import { homeLanguages } from '~core/exercises/making/said-at-home';
+import { languageName } from '~/ui/language-name';
 import { MakerPanel } from './MakerPanel';
 import { VersionChoice } from './VersionChoice';
 
@@ -41,6 +43,29 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
           label: 'Changed the instruction',
         })}
       />
+      <label className="d-block small mb-2">
+        A line under it in
+        <select
+          className="form-select form-select-sm"
+          value={part.parameters.alsoIn ?? ''}
+          onChange={(event) => {
+            const alsoIn = event.currentTarget.value;
+            set(
+              { alsoIn },
+              alsoIn === ''
+                ? 'Took the line under the instruction away'
+                : `Said it in ${languageName(alsoIn)}, too`,
+            );
+          }}
+        >
+          <option value="">no other language</option>
+          {homeLanguages.map((tag) => (
+            <option key={tag} value={tag}>
+              {languageName(tag)}
+            </option>
+          ))}
+        </select>
+      </label>
       <VersionChoice
         version={part.parameters.version}
         onChoose={(version) => set({ version }, `Made the ${version} version`)}

@@ -5,7 +5,7 @@ import { partsOf, type Lesson } from '~core/records/lesson';
 import type { Sheet } from '~core/sheets/sheet';
 import type { ReadingText } from '~core/texts/reading-text';
 import { Empty } from '~/ui/Empty';
-import { useFontsFor, writtenOn } from '~/ui/japanese';
+import { useFontsFor, writtenOn } from '~/ui/script-fonts';
 import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-builder';
 import { isExercise, type Broken, type BuiltPart } from './built-part';
@@ -97,7 +97,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   const own = (scope === 'lesson' ? built : open ? [open] : []).map(({ sheet }) => sheet);
   const sheets = copies ? [copies] : (whole ?? own);
   const separate = built.reduce((sum, { sheet }) => sum + sheet.pages.length, 0);
-  useFontsFor(writtenOn(sheets));
+  useFontsFor(writtenOn(sheets), profile.language);
   return (
     <ClassTexts value={texts}>
       <div className={`lesson-layout${folded ? ' lesson-layout--folded' : ''}`}>

@@ -21,6 +21,7 @@ import { GiveOn } from './GiveOn';
 import { RightsDialog } from './RightsDialog';
 import { isPart, ShelfRow, type Ask, type ThingActions } from './ShelfRow';
 import type { ShownThing } from './shelf-things';
+import { useWithTargets } from './use-with-targets';
 
 /** Things shown at once; the next come on a click. */
 const AT_ONCE = 60;
@@ -48,7 +49,7 @@ const different = (
 
 /** Everything that was made, searched in its names and in what is in it. */
 export function ShelfSearch({
-  things,
+  things: given,
   classes,
 }: {
   things: readonly ShownThing[];
@@ -62,6 +63,7 @@ export function ShelfSearch({
   const [most, setMost] = useState(AT_ONCE);
   const [today] = useState(() => new Date().toISOString().slice(0, 10));
   const sought = useDeferredValue(query);
+  const things = useWithTargets(given);
   const found = useMemo(() => findOnShelf(things, sought), [things, sought]);
   const counts = useMemo(() => countOnShelf(things, sought), [things, sought]);
   /** Narrows further, or less; what is shown begins anew. */
@@ -70,7 +72,7 @@ export function ShelfSearch({
     setMost(AT_ONCE);
   };
   const { kind, classId, tag, starred = false, away = false } = query;
-  const { level, language, standard, licence } = query;
+  const { level, language, standard, licence, target, from, until } = query;
   const folders = useMemo(() => different(things, ({ tags }) => tags), [things]);
   const more = useMemo(
     () => ({
@@ -78,10 +80,11 @@ export function ShelfSearch({
       languages: different(things, (each) => [each.language]),
       standards: different(things, (each) => each.standards),
       licences: different(things, (each) => [each.licence]),
+      targets: different(things, (each) => each.targets ?? []),
     }),
     [things],
   );
-  const narrowed = [level, language, standard, licence].filter(Boolean).length;
+  const narrowed = [level, language, standard, licence, target, from, until].filter(Boolean).length;
   const keyOf = (thing: ShelfThing) => `${thing.kind} ${thing.id}`;
   const picked = things.filter((thing) => chosen.has(keyOf(thing)));
   const gone = things.filter((thing) => isWhole(thing) && thing.putAway !== undefined).length;
@@ -210,9 +213,35 @@ export function ShelfSearch({
       </div>
       <details className="shelf-more">
         <summary>
-          Level, language, standard, licence{narrowed > 0 && ` · ${narrowed} chosen`}
+          What it practises, day, level, language, standard, licence
+          {narrowed > 0 && ` · ${narrowed} chosen`}
         </summary>
         <div className="shelf-filters">
+          <Narrow
+            label="What it practises"
+            all="everything it practises"
+            of={more.targets}
+            value={target}
+            set={(target) => set({ target })}
+          />
+          <label className="shelf-day">
+            from
+            <input
+              type="date"
+              className="form-control form-control-sm"
+              value={from ?? ''}
+              onChange={(event) => set({ from: event.currentTarget.value || undefined })}
+            />
+          </label>
+          <label className="shelf-day">
+            until
+            <input
+              type="date"
+              className="form-control form-control-sm"
+              value={until ?? ''}
+              onChange={(event) => set({ until: event.currentTarget.value || undefined })}
+            />
+          </label>
           <Narrow
             label="Level"
             all="every level"

@@ -1,5 +1,6 @@
 import { scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { makerInfo } from '~core/exercises/catalogue';
 import { rightsOf, type Rights } from '~core/kernel/licence';
 import type { WordList } from '~core/lists/word-list';
 import { partsOf, stageNames, type Lesson, type LessonPart } from '~core/records/lesson';
@@ -7,6 +8,7 @@ import type { ListRecord } from '~core/records/list-record';
 import { partTitle } from '~core/records/part-title';
 import { textsOfLesson } from '~core/records/things';
 import type { TextRecord } from '~core/records/text-record';
+import type { Targeted } from '~core/records/shelf-targets';
 import type { ShelfKind, ShelfThing } from '~core/search/find-on-shelf';
 
 type Marked = Pick<Lesson, 'starred' | 'tags' | 'putAway'> & Rights;
@@ -49,6 +51,8 @@ export type ShelfPreview =
   | { readonly kind: 'picture'; readonly address: string };
 
 export interface ShownThing extends ShelfThing {
+  /** Exercises and lists whose words and settings say what it practises. */
+  readonly practises?: readonly Targeted[];
   readonly preview: ShelfPreview | undefined;
 }
 
@@ -61,12 +65,9 @@ const contentOf = (part: LessonPart): string =>
     .filter(Boolean)
     .join(' · ');
 
-/** Exercises that are cards to cut out, turn over or draw from. */
-const cardMakers: readonly string[] = ['two-sided-cards', 'pairs', 'bingo-boards'];
-
 function kindOf({ kind, maker }: LessonPart): ShelfKind {
   if (kind === 'sheet') return 'sheets';
-  return cardMakers.includes(maker) ? 'cards' : 'exercises';
+  return makerInfo(maker)?.isCards ? 'cards' : 'exercises';
 }
 
 /** Pictures of the teacher's own in a value, as their addresses. */
@@ -94,6 +95,13 @@ const picturesOf = (
     preview: { kind: 'picture', address },
   }));
 
+/** The settings that say what an exercise is about: nothing large goes to the worker. */
+const withoutPictures = ({ suffix, grammar, sound }: LessonPart['parameters']) => ({
+  suffix,
+  grammar,
+  sound,
+});
+
 /** A lesson, and everything in it that is found by itself. */
 export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing[] {
   const { id, classId, objective, plan, takeHomes = [] } = lesson;
@@ -118,6 +126,18 @@ export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing
     beside: parts.filter(({ kind }) => kind === 'exercise'),
   });
   const inside = { ...shared, of: title, starred: false };
+  const targeted = (part: LessonPart): Targeted[] =>
+    part.kind === 'exercise'
+      ? [
+          {
+            maker: part.maker,
+            words: part.words,
+            parameters: withoutPictures(part.parameters),
+            language: part.parameters.language ?? profile?.language,
+            accent: profile?.accent,
+          },
+        ]
+      : [];
   return [
     {
       ...shared,
@@ -134,6 +154,7 @@ export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing
         .filter(Boolean)
         .join(' · '),
       preview: first && previewOf(first),
+      practises: parts.flatMap(targeted),
     },
     ...(plan === undefined && stages.length === 0
       ? []
@@ -160,6 +181,7 @@ export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing
       title: partTitle(part),
       starred: part.starred ?? false,
       content: contentOf(part),
+      practises: targeted(part),
       preview: previewOf(part),
     })),
     ...takeHomes.map((home) => {
@@ -198,6 +220,7 @@ export function listThings(list: ListRecord & WordList, profile?: ClassProfile):
       id: list.id,
       title: list.name,
       content: [...list.words, ...list.details.flatMap(textsIn)].join(' · '),
+      practises: [{ words: list.words, language: profile?.language, accent: profile?.accent }],
       preview: { kind: 'written', title: list.name, text: list.words.slice(0, 24).join('\n') },
     },
     ...list.details.flatMap((detail) =>

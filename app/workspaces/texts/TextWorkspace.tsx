@@ -5,7 +5,7 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import { isHeading, linesIn, paragraphsIn } from '~core/languages/shared/segment';
 import type { TextReach } from '~core/texts/fit/text-reach';
 import { creditOf, type ReadingText } from '~core/texts/reading-text';
-import { useFontsFor } from '~/ui/japanese';
+import { useFontsFor } from '~/ui/script-fonts';
 import { MenuItem } from '~/ui/MenuItem';
 import { AskMenu } from './AskMenu';
 import { FittedView } from './FittedView';
@@ -59,7 +59,7 @@ export function TextWorkspace({ text, profile, found, others, classes }: TextWor
   const wanted = query.get('view') ?? '';
   const view: ViewName = wanted in views ? (wanted as ViewName) : 'reach';
   const left = query.get('left');
-  useFontsFor(text.body);
+  useFontsFor(text.body, text.language);
   const wide = view === 'measures' || view === 'fitted' || view === 'listen';
   return (
     <div className={wide ? 'text-layout text-layout--wide' : 'text-layout'}>

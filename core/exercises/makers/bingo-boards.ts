@@ -31,6 +31,7 @@ const maker: Maker = {
   description:
     'A board for each learner, every one different, and a list for the caller; every word stands on as many boards as the others.',
   interaction: 'speak',
+  isCards: true,
   onScreen: 'Listen. Find each word that is called.',
   fewestWords: 9,
   needs: 'nine words or more; twelve make boards with different words',

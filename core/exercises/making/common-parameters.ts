@@ -9,6 +9,8 @@ import { choice, flag, given, shaped, text, type Parameters } from './parameters
 export const commonParameters = {
   title: text('Title of the sheet', 300),
   instruction: text('Instruction', 2000, 2),
+  /** A language of the learners' homes in which a line stands under the instruction. */
+  alsoIn: given<string>('text'),
   version: choice(
     'Version',
     versions.map((version) => [version, version] as const),

@@ -1,4 +1,5 @@
 /** What an exercise is: one interaction with its items, and where it came from. */
+import type { AlsoSaid } from './said-at-home';
 import type { NamedPerson } from '../../classes/class-profile';
 import type { Task } from '../interactions';
 import type { HandEdit } from '../interactions/kit/hand-edit';
@@ -38,6 +39,8 @@ export interface Exercise {
   readonly title: string;
   /** As paper says it. */
   readonly instruction: string;
+  /** What is to be done in a language of the learners' homes. */
+  readonly also?: AlsoSaid;
   /** The same where it is answered on a screen. */
   readonly screenInstruction: string;
   /** Item 1 is shown worked. */
@@ -63,6 +66,7 @@ export interface Exercise {
 export interface ExerciseParameters {
   readonly title?: string;
   readonly instruction?: string;
+  readonly alsoIn?: string;
   readonly version?: Version;
   readonly worked?: boolean;
   readonly bank?: boolean;

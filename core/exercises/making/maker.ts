@@ -57,6 +57,8 @@ export interface Maker {
   readonly saysWhatIsLeft?: boolean;
   /** True where it begins with words of all the class’s lists, a few of each. */
   readonly reviews?: boolean;
+  /** True where it makes cards: to cut out, turn over or draw from. */
+  readonly isCards?: boolean;
   /** Words to begin with where the material has none that fit. */
   readonly startWords?: readonly string[];
   /** Words of the class's own that come before all others. */

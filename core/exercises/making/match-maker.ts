@@ -68,6 +68,7 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
     // Pictures are known by their English names.
     asks: standard === 'picture' ? ['words'] : [],
     workedByDefault: cards === undefined,
+    isCards: cards !== undefined,
     make(input) {
       const { words, parameters, random } = input;
       // A meaning of the word bank is English, whatever the teacher's own backs are.

@@ -5,6 +5,7 @@
  */
 import type { ClassProfile } from '../../classes/class-profile';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
+import { isSaidElsewhere } from '../../languages/en/words/across-the-ocean';
 import { define, type Meanings } from '../../languages/en/words/meanings';
 import { wordTokens } from '../analysis/word-tokens';
 import { swapInText } from './swaps';
@@ -42,16 +43,6 @@ function otherSpellings(text: string, { spelling }: ClassProfile, lexicon: Lexic
 /** Verbs make another meaning with these behind them: find out, give up. */
 const PARTICLE = /^\s+(?:out|up|off|on|in|over|down|away|back|through|about|along|together)\b/i;
 
-/** What one side of the Atlantic says for what the other names otherwise (from memory). */
-const elsewhere: Readonly<Record<ClassProfile['spelling'], readonly string[]>> = {
-  uk: 'fall falls yard yards mom store stores vacation vacations movie movies apartment apartments sidewalk cookie cookies candy truck trucks'.split(
-    ' ',
-  ),
-  us: 'autumn autumns mum holiday holidays flat flats pavement biscuit biscuits sweets lorry lorries queue'.split(
-    ' ',
-  ),
-};
-
 /**
  * True where a word has one meaning: of one with several only a reader knows which it has here (a
  * wooden post, very kind), and the place of a small word is its phrase (turn over).
@@ -82,9 +73,8 @@ export function refitText(input: {
     const safe =
       hasOneSense(from.toLowerCase(), input.lexicon, input.meanings) &&
       !PARTICLE.test(input.text.slice(end));
-    const foreign = elsewhere[input.profile.spelling];
     const swap = safe
-      ? span.swaps.find(({ word }) => !foreign.includes(word.toLowerCase()))
+      ? span.swaps.find(({ word }) => !isSaidElsewhere(word, input.profile.spelling))
       : undefined;
     if (swap === undefined) {
       kept.add(from.toLowerCase());
