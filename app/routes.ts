@@ -18,6 +18,8 @@ export default [
   route('lessons/:lessonId/room', 'routes/room-teacher.tsx'),
   route('room', 'routes/room-join.tsx'),
   route('room/:code', 'routes/room-learner.tsx'),
+  route('lessons/:lessonId/pieces', 'routes/pieces.tsx'),
+  route('lessons/:lessonId/pieces/:boardId', 'routes/piece-board.tsx'),
   route('lessons/:lessonId/board', 'routes/board.tsx'),
   route('lessons/:lessonId/board/teacher', 'routes/board-teacher.tsx'),
   route('classes/:classId/coverage', 'routes/coverage.tsx'),

@@ -56,12 +56,14 @@ export class Desk {
     size = { width: 1280, height: 800 },
     storageState?: StorageState,
     keepsFiles = false,
+    hasTouch = false,
   ): Promise<Desk> {
     const context = await (
       await openBrowser()
     ).newContext({
       viewport: size,
       acceptDownloads: true,
+      hasTouch,
       // What is kept for use without the server would stand between a test and what it tests.
       serviceWorkers: keepsFiles ? 'allow' : 'block',
       ...(storageState && { storageState }),
@@ -73,7 +75,11 @@ export class Desk {
   }
 
   /** A desk that holds the demo, opened at `path`: the demo itself is put in once a test file. */
-  static async withDemo(path = '/words', size = { width: 1280, height: 800 }): Promise<Desk> {
+  static async withDemo(
+    path = '/words',
+    size = { width: 1280, height: 800 },
+    hasTouch = false,
+  ): Promise<Desk> {
     demo ??= Desk.open().then(async (desk) => {
       await desk.go('/demo');
       await desk.page.waitForURL('**/words');
@@ -82,7 +88,7 @@ export class Desk {
       await desk.close();
       return state;
     });
-    const desk = await Desk.open(size, await demo);
+    const desk = await Desk.open(size, await demo, false, hasTouch);
     await desk.go(path);
     return desk;
   }

@@ -47,7 +47,7 @@ export const storeys = [
   ],
   ['practice', 'qti'],
   ['results'],
-  ['standards', 'plan', 'board'],
+  ['standards', 'plan', 'board', 'pieces'],
   ['sheets/reading', 'sheets/blocks', 'sheets', 'documents'],
   ['records', 'records/exchange'],
   ['lessons', 'library', 'demo', 'room'],

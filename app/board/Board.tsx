@@ -10,6 +10,7 @@ import {
   BsPencilSquare,
   BsPeople,
   BsPersonRaisedHand,
+  BsPuzzle,
   BsWindowDash,
   BsXLg,
 } from 'react-icons/bs';
@@ -309,6 +310,9 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
         >
           <BsEyeSlash aria-hidden="true" /> Hide
         </button>
+        <Link className="board-button" to={`/lessons/${lesson.id}/pieces`}>
+          <BsPuzzle aria-hidden="true" /> Pieces
+        </Link>
         <a
           className="board-button"
           href={`/lessons/${lesson.id}/board/teacher`}

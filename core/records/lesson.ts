@@ -24,6 +24,7 @@ import type { ExerciseParameters } from '../exercises/making/exercise';
 import type { ExerciseRecipe } from '../exercises/make-exercise';
 import type { SheetBlock } from '../sheets/blocks/sheet-block';
 import type { SheetLayout } from '../paper/sheet-layout';
+import { MOST_BOARDS, PieceBoardRecord } from './piece-board-record';
 import { PLAN_LENGTH, PlanRecord } from './plan-record';
 import { SharedThing } from './shelf-marks';
 import { SheetBlockRecord } from './sheet-block-record';
@@ -204,6 +205,16 @@ export class Lesson extends SharedThing {
   @ValidateNested({ each: true })
   @Type(() => TakeHomeRecord)
   takeHomes?: TakeHomeRecord[];
+
+  /** Boards of loose pieces, each as it lies. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(MOST_BOARDS, {
+    message: `A lesson can have ${MOST_BOARDS} boards at most. Remove one first.`,
+  })
+  @ValidateNested({ each: true })
+  @Type(() => PieceBoardRecord)
+  boards?: PieceBoardRecord[];
 
   /** Slips that have come back, as their codes; what they say is computed when it is asked for. */
   @IsOptional()

@@ -119,6 +119,9 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
         <Link className="stages__results ms-auto me-2" to={`/lessons/${lesson.id}/board`}>
           Board
         </Link>
+        <Link className="stages__results me-2" to={`/lessons/${lesson.id}/pieces`}>
+          Pieces
+        </Link>
         <Link className="stages__results me-2" to={`/lessons/${lesson.id}/room`}>
           Room
         </Link>

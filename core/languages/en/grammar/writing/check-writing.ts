@@ -46,12 +46,18 @@ const lacks: Readonly<Record<string, string>> = {
 export function checkWriting(text: string, check: SentenceCheck, lexicon: Lexicon): WritingReport {
   const missing = [...checkSentence(text, check)];
   const suggestions: string[] = [];
+  const faults = findFaults(text, lexicon);
   const sentences = text.trim() === '' ? [] : analysePassage(text, lexicon, false);
   if (check.complete) {
     for (const { start, end, analysis } of sentences) {
       const shown = text.slice(start, end);
       if (analysis.completeness === 'fragment') {
-        missing.push(...analysis.whole.missing.map((what) => `“${shown}” ${lacks[what] ?? ''}`));
+        // A verb that does not go with who does it reads as none: its fault says more.
+        const said = faults.some(
+          (fault) => fault.name === 'agreement' && fault.start >= start && fault.end <= end,
+        );
+        const lacking = analysis.whole.missing.filter((what) => !said || what !== 'verb');
+        missing.push(...lacking.map((what) => `“${shown}” ${lacks[what] ?? ''}`));
       } else if (analysis.completeness === 'run-on') {
         missing.push(
           `“${shown}” These are two sentences. Put a full stop between them, or join them with a word such as and.`,
@@ -80,7 +86,6 @@ export function checkWriting(text: string, check: SentenceCheck, lexicon: Lexico
       );
     return { name, wanted, spans, met, says };
   });
-  const faults = findFaults(text, lexicon);
   // Capital and end mark are asked for in “missing” where they are wanted.
   for (const { start, end, name, rule, offer } of faults) {
     if (/^(?:capital letter|end mark)$/.test(name)) continue;

@@ -10,10 +10,19 @@ import type { Fault } from './fault';
 
 /** Classes of people, and animals that are alike as one and as many: the verb may be either. */
 const either =
-  /^(?:team|class|family|club|band|crowd|group|police|staff|sheep|fish|deer|people|cattle|series|government|committee|audience|couple|rest|lot|number|pair|half|most|all|some|none|any|more|each|both|few|dozen|everyone|everybody|bank|data|headquarters)$/;
+  /^(?:team|class|family|club|band|crowd|group|police|staff|sheep|\p{L}*fish|deer|people|cattle|series|government|committee|audience|couple|rest|lot|number|pair|half|most|all|some|none|any|more|each|both|few|dozen|everyone|everybody|bank|data|headquarters)$/u;
+
+const MANY = 'With more than one, and with I and you, the verb has no s.';
 
 const thirdPerson = (verb: string) =>
   /(?:s|sh|ch|x|z|o)$/.test(verb) ? `${verb}es` : `${verb.replace(/([^aeiou])y$/, '$1ie')}s`;
+
+/** The children, my wet boots: a noun of many after a word that is no number. */
+const isMany = (head: TaggedToken, first: TaggedToken): boolean =>
+  head.tag === 'nouns' &&
+  /^(?:the|these|those|my|your|his|her|our|their|some|many|all)$/.test(first.lower) &&
+  !either.test(head.lower) &&
+  !isOneInS.test(head.lower);
 
 /** The verb of one with a subject of many, and the other way about. */
 export function clauseAgreement(sentence: string, at: number, lexicon: Lexicon): Fault[] {
@@ -38,21 +47,22 @@ export function clauseAgreement(sentence: string, at: number, lexicon: Lexicon):
       ? true
       : both
         ? /^\p{Lu}/u.test(first.text) && /^\p{Lu}/u.test(head.text)
-        : undefined;
+        : isMany(head, first) || undefined;
   if (many && finite.tag === 'third' && finite.base !== undefined) {
-    return [fault('With more than one, and with I and you, the verb has no s.', finite.base)];
+    return [fault(MANY, finite.base)];
   }
   if (both && many && /^(?:is|was|has)$/.test(finite.lower)) {
     const offer = { is: 'are', was: 'were', has: 'have' }[finite.lower];
     return [fault('Two together are more than one: are, were, have.', offer)];
   }
+  const alone = subject.length === 1 && /^(?:he|she|it)$/.test(head.lower);
   const one =
-    head.tag === 'noun' &&
-    head.plural !== true &&
-    !both &&
-    /^(?:the|a|an|this|that|my|your|his|her|its|our|their|every|each)$/.test(first.lower) &&
-    !either.test(head.lower) &&
-    !/s$/.test(head.lower);
+    alone ||
+    (head.tag === 'noun' &&
+      !both &&
+      /^(?:the|a|an|this|that|my|your|his|her|its|our|their|every|each)$/.test(first.lower) &&
+      !either.test(head.lower) &&
+      !/s$/.test(head.lower));
   // Cut and put are their own past.
   const pastToo = irregularVerb(finite.lower)?.past.includes(finite.lower) === true;
   if (
@@ -67,21 +77,55 @@ export function clauseAgreement(sentence: string, at: number, lexicon: Lexicon):
   return [];
 }
 
-/** The dog run in the garden: what reads as two nouns is a verb that lacks its s. */
+/** One or many, by the words that stand for who does it; undefined where they do not say. */
+function subjectBefore(tokens: readonly TaggedToken[], verb: number): 'one' | 'many' | undefined {
+  const [first] = tokens;
+  const head = tokens[verb - 1];
+  if (first === undefined || head === undefined) return undefined;
+  if (verb === 1) {
+    if (/^(?:he|she|it)$/.test(head.lower)) return 'one';
+    return /^(?:they|we|you|i)$/.test(head.lower) ? 'many' : undefined;
+  }
+  const between = tokens.slice(1, verb - 1);
+  if (first.tag !== 'determiner' || between.some(({ tag }) => tag !== 'adjective')) return undefined;
+  if (either.test(head.lower) || isOneInS.test(head.lower)) return undefined;
+  if (head.tag === 'nouns') return 'many';
+  return head.tag === 'noun' && !/s$/.test(head.lower) ? 'one' : undefined;
+}
+
+/** Words in s that are one: news, mathematics, the names of games and illnesses. */
+const isOneInS = /(?:ics|news|billiards|measles|mumps)$/;
+
+/**
+ * The dog run in the garden, it rain, the winds blows: what reads as two nouns is a verb that does not
+ * go with who does it.
+ */
 function missingEnding(tokens: readonly TaggedToken[], at: number, lexicon: Lexicon): Fault[] {
-  const [first, noun, verb, next] = tokens;
-  if (first?.tag !== 'determiner' || noun?.tag !== 'noun' || verb?.tag !== 'noun') return [];
-  if (!/^(?:preposition|adverb|determiner)$/.test(next?.tag ?? '')) return [];
-  const entry = lexicon.find(verb.lower);
-  const isVerb = entry !== undefined && (entry.kinds & wordClassBits.verb) !== 0;
-  if (!isVerb || /s$/.test(noun.lower) || /(?:s|ed)$/.test(verb.lower)) return [];
-  return [
-    {
-      ...{ start: at + verb.start, end: at + verb.end, name: 'agreement', sure: false },
-      rule: `Is ${verb.text} what the ${noun.text} does? Then it has an s; if it is over, it has the form of the past.`,
-      offer: thirdPerson(verb.lower),
-    },
-  ];
+  const last = Math.min(tokens.length, 5);
+  for (let place = 1; place < last; place += 1) {
+    const [noun, verb, next] = [tokens[place - 1], tokens[place], tokens[place + 1]];
+    if (noun === undefined || verb === undefined || !/^nouns?$/.test(verb.tag)) continue;
+    const goesOn = /^(?:preposition|adverb|determiner|particle)$/.test(next?.tag ?? '');
+    const ends = next === undefined || !/\p{L}/u.test(next.text);
+    if (!goesOn && !ends) continue;
+    const number = subjectBefore(tokens, place);
+    const entry = lexicon.find(verb.lower);
+    const isVerb = entry !== undefined && (entry.kinds & wordClassBits.verb) !== 0;
+    if (!isVerb || number === undefined) continue;
+    const base = lexicon.lemmaOf(entry).word;
+    const where = { start: at + verb.start, end: at + verb.end, name: 'agreement', sure: false } as const;
+    const isBase = verb.lower === base;
+    // Two nouns that end a line may be one name for a thing (the rain cloud): only where it goes on, or after he, she, it.
+    if (number === 'one' && isBase && (goesOn || place === 1) && !/(?:s|ed)$/.test(base)) {
+      const rule = `Is ${verb.text} what the ${noun.text} does? Then it has an s; if it is over, it has the form of the past.`;
+      const says = place === 1 ? `${noun.text} is one: the verb has an s.` : rule;
+      return [{ ...where, rule: says, offer: thirdPerson(base) }];
+    }
+    if (number === 'many' && !isBase && verb.lower === thirdPerson(base)) {
+      return [{ ...where, rule: MANY, offer: base }];
+    }
+  }
+  return [];
 }
 
 /** Verbs whose object is a thing that is counted. */

@@ -1,0 +1,88 @@
+import { Button } from 'react-bootstrap';
+import { BsPrinter } from 'react-icons/bs';
+import { Link, useSearchParams } from 'react-router';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { kitOf, kitScales, type KitScale } from '~core/pieces/kit';
+import type { PieceBoard } from '~core/pieces/piece-board';
+import { sheetStyle } from '~core/paper/style';
+import { PaperPage } from '~/ui/PaperPage';
+import { PrintStyle } from '~/ui/PrintStyle';
+
+const MOST_KITS = 30;
+
+/** The pieces to cut out, to scale, as many kits as are needed. */
+export function KitPaper({
+  board,
+  profile,
+  back,
+}: {
+  board: PieceBoard;
+  profile: ClassProfile;
+  back: string;
+}) {
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get('kit') ?? '';
+  const scale: KitScale = asked in kitScales ? (asked as KitScale) : 'desk';
+  const times = Math.min(MOST_KITS, Math.max(1, Number(search.get('times')) || 1));
+  const set = (name: string, value: string) => {
+    const next = new URLSearchParams(search);
+    next.set(name, value);
+    setSearch(next, { replace: true });
+  };
+  const { pages, shrunk } = kitOf(board, sheetStyle(profile), scale, times);
+  return (
+    <div className="page prints-itself">
+      <PrintStyle used={[profile.paper]} />
+      <div className="d-flex flex-wrap gap-2 align-items-center mb-3 no-print">
+        <h1 className="h4 mb-0 me-auto">{board.name}: pieces to cut out</h1>
+        <select
+          className="form-select w-auto"
+          aria-label="Size"
+          value={scale}
+          onChange={(event) => set('kit', event.currentTarget.value)}
+        >
+          {Object.entries(kitScales).map(([id, { name }]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+        <label className="d-flex gap-2 align-items-center">
+          Kits
+          <input
+            type="number"
+            className="form-control"
+            style={{ width: '5rem' }}
+            min={1}
+            max={MOST_KITS}
+            value={times}
+            onChange={(event) => set('times', event.currentTarget.value)}
+          />
+        </label>
+        <Button onClick={() => window.print()}>
+          <BsPrinter aria-hidden="true" /> Print
+        </Button>
+        <Link className="btn btn-outline-dark" to={back}>
+          Back to the board
+        </Link>
+      </div>
+      {shrunk.length > 0 && (
+        <p className="message message--note no-print">
+          Larger than a page at this size, and made as large as one: {shrunk.join(', ')}.
+        </p>
+      )}
+      {pages.length === 0 && <p className="quiet">There is no piece on the board yet.</p>}
+      <div className="paper-stack">
+        {pages.map(({ marks }, index) => (
+          <PaperPage
+            key={index}
+            marks={marks}
+            paper={profile.paper}
+            font={profile.font}
+            label={`Page ${index + 1} of ${pages.length}`}
+          />
+        ))}
+      </div>
+    </div>
+  );
+}
