@@ -119,3 +119,54 @@ describe('files that were given home', () => {
     expect(present.takeHomes?.[0]?.id).toBe('h3');
   });
 });
+
+describe('boards of loose pieces', () => {
+  const board = (id: string, x = 100) => ({
+    id,
+    name: 'Storm words',
+    places: [{ id: 'p', label: 'wet', x: 0, y: 0, width: 400, height: 300 }],
+    pieces: [
+      { id: 'r', kind: 'word', text: 'rain', x, y: 80, width: 160, height: 84, turn: 15 },
+      {
+        id: 'c',
+        kind: 'shape',
+        text: 'cup',
+        shape: 'cup',
+        x: 9,
+        y: 9,
+        width: 90,
+        height: 90,
+        turn: 0,
+      },
+    ],
+    joins: [{ from: 'r', to: 'c' }],
+    piles: [],
+  });
+  const keep = (present: Lesson, id: string, x?: number) =>
+    after(present, 'keep-board', { board: board(id, x), did: 'Moved rain' });
+
+  test('come whole through the record, are kept in place as they change, and go alone', () => {
+    let present = keep(keep(lesson(), 'a'), 'b');
+    expect(present.boards).toEqual([board('a'), board('b')]);
+    present = keep(present, 'a', 700);
+    expect(present.boards?.map(({ id, pieces }) => [id, pieces[0]?.x])).toEqual([
+      ['a', 700],
+      ['b', 100],
+    ]);
+    present = after(present, 'remove-board', { board: 'a', name: 'Storm words' });
+    expect(present.boards).toEqual([board('b')]);
+  });
+
+  test('a piece that is off the board, or of no known kind, is refused', () => {
+    expect(() => keep(lesson(), 'a', 99_999)).toThrow(/boards/);
+    const [first] = board('a').pieces;
+    const odd = { ...board('a'), pieces: [{ ...first, kind: 'balloon' }] };
+    expect(() => after(lesson(), 'keep-board', { board: odd, did: '' })).toThrow(/kind/);
+  });
+
+  test('thirty and no more', () => {
+    let present = lesson();
+    for (let at = 0; at < 30; at += 1) present = keep(present, `b${at}`);
+    expect(() => keep(present, 'more')).toThrow(/30 boards at most/);
+  });
+});
