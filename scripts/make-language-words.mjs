@@ -29,5 +29,10 @@ export function writeLanguageWords() {
       const [reading, verbClass] = cells[17].split(' ');
       return [cells[16], reading, verbClass, `to ${cells[0]}`];
     });
+  // Without the glosses and what only Latin needs: that is in the tables above.
+  write(
+    'concepts/concepts.json',
+    concepts.map((cells) => cells.filter((_, at) => at !== 4 && at !== 18)),
+  );
   write('ja/verbs.json', [...rowsOf('japanese/verbs.tsv'), ...verbs]);
 }

@@ -8,6 +8,7 @@ const generated = [
   'core/exercises/makers/index.ts',
   'core/languages/en/sentence-sets/sets.json',
   'core/languages/la/words.json',
+  'core/languages/concepts/concepts.json',
   'core/languages/ja/verbs.json',
   'core/library/library.json',
 ];

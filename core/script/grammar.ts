@@ -16,6 +16,7 @@ import { checkWriting as checkText } from '../languages/en/grammar/writing/check
 import { conjugate } from '../languages/en/forms/conjugate';
 import { tenseFeatures } from '../languages/en/grammar/transform/form-change';
 import { measureWords as read, readAloud } from '../languages/en/speech/read-aloud';
+import { findArticles } from '../languages/romance/articles';
 import { contractingLanguages, findContractions } from '../languages/romance/contractions';
 import { loadedLexicon } from './loaded';
 
@@ -37,8 +38,9 @@ export function findInText({
   const contracting = contractingLanguages.find((each) => each === language);
   if (contracting !== undefined) {
     if (feature === 'contractions') return findContractions(text, contracting);
+    if (feature === 'articles') return findArticles(text, contracting);
     throw new RangeError(
-      `In a text of this language contractions can be found, and not yet ${feature}.`,
+      `In a text of this language contractions and articles can be found, and not yet ${feature}.`,
     );
   }
   return find(text, feature, loadedLexicon(), language);

@@ -181,13 +181,13 @@ export const inputs = {
   },
   verbForms: {
     verb: text,
-    language: oneOf(['en', 'ja', 'es']),
+    language: oneOf(['en', 'ja', 'fr', 'es', 'pt', 'it']),
     spelling,
     reading: text,
     verbClass: oneOf(['godan', 'ichidan', 'irregular']),
   },
   parseForm: { language: oneOf(['la']), form: text },
-  formsOf: { language: oneOf(['la', 'ja']), lemma: text },
+  formsOf: { language: oneOf(['la', 'ja', 'fr', 'es', 'pt', 'it']), lemma: text },
   formsTable: { verb: text, tense: text, spelling },
   checkWriting: { text, check },
   writeScript: {

@@ -1,6 +1,9 @@
 /** Functions for scripts about languages other than English: forms, and what a form can be. */
 import { verbForms as englishForms } from './grammar';
-import { spanishVerb } from '../languages/es/verb-forms';
+import concepts from '../languages/concepts/concepts.json';
+import { readConcepts, type Concepts } from '../languages/concepts/concept';
+import { formsOfRomance, romanceVerb } from '../languages/romance/forms-of';
+import { romanceLanguages, type RomanceLanguage } from '../languages/romance/nouns';
 import { japaneseVerbForms } from '../languages/ja/japanese-verb';
 import { verbFormNames, type VerbClass } from '../languages/ja/verb-forms';
 import { japaneseVerbs, type VerbRow } from '../languages/ja/verb-lexicon';
@@ -14,12 +17,15 @@ import type { Spelling } from '../kernel/spelling';
 let latin: LatinLexicon | undefined;
 const latinWords = () => (latin ??= latinLexicon(words as unknown as readonly LatinRow[]));
 
+let common: Concepts | undefined;
+const commonConcepts = () => (common ??= readConcepts(concepts));
+
 let japanese: ReturnType<typeof japaneseVerbs> | undefined;
 const japaneseWords = () => (japanese ??= japaneseVerbs(verbs as unknown as readonly VerbRow[]));
 
 /**
  * The forms of a verb: the five of an English one, all of a Japanese one in kana and as it is
- * written, the tenses of a Spanish one.
+ * written, the tenses of a French, Italian, Portuguese or Spanish one.
  *
  * @throws RangeError where the class of a Japanese verb cannot be told, or it is no dictionary form
  */
@@ -31,13 +37,14 @@ export function verbForms({
   verbClass,
 }: {
   verb: string;
-  language?: 'en' | 'ja' | 'es';
+  language?: 'en' | 'ja' | RomanceLanguage;
   spelling?: Spelling;
   reading?: string;
   verbClass?: VerbClass;
 }) {
   if (language === 'en') return englishForms({ verb, ...(spelling ? { spelling } : {}) });
-  if (language === 'es') return spanishVerb(verb);
+  const romance = romanceLanguages.find((each) => each === language);
+  if (romance) return romanceVerb(romance, verb);
   const [first, ...others] = japaneseVerbForms(verb, japaneseWords(), {
     ...(reading === undefined ? {} : { reading }),
     ...(verbClass === undefined ? {} : { verbClass }),
@@ -56,8 +63,19 @@ export function parseForm({ form }: { language: 'la'; form: string }) {
       };
 }
 
-/** The forms of a word by its lemma: a Latin word by its first principal part, a Japanese verb by its dictionary form. */
-export function formsOf({ language, lemma }: { language: 'la' | 'ja'; lemma: string }) {
+/**
+ * The forms of a word by its lemma: a Latin word by its first principal part, a Japanese verb by its
+ * dictionary form, a word of French, Italian, Portuguese or Spanish as a dictionary has it.
+ */
+export function formsOf({
+  language,
+  lemma,
+}: {
+  language: 'la' | 'ja' | RomanceLanguage;
+  lemma: string;
+}) {
+  const romance = romanceLanguages.find((each) => each === language);
+  if (romance) return { words: formsOfRomance(romance, lemma, commonConcepts()) };
   if (language === 'ja') {
     return {
       words: japaneseVerbForms(lemma, japaneseWords()).map(({ verb, meaning, kana, written }) => ({

@@ -1,4 +1,5 @@
-/** French: lists, texts, cards and handwriting; its words are not taken apart. */
+/** French: lists, texts, cards, handwriting and verbs; its other words are not taken apart. */
+import { frenchTables } from './tables';
 import { plainPack } from '../shared/plain-pack';
 
 export const french = plainPack({
@@ -6,5 +7,6 @@ export const french = plainPack({
   name: 'French',
   phrases: { name: 'Nom', date: 'Date' },
   voice: 'fr',
-  can: new Set(['school hand']),
+  can: new Set(['school hand', 'tables']),
+  tables: () => frenchTables,
 });

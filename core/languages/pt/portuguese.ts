@@ -1,4 +1,5 @@
-/** Portuguese: lists, texts, cards and handwriting; its words are not taken apart. */
+/** Portuguese: lists, texts, cards, handwriting and verbs; its other words are not taken apart. */
+import { portugueseTables } from './tables';
 import { plainPack } from '../shared/plain-pack';
 
 export const portuguese = plainPack({
@@ -6,5 +7,6 @@ export const portuguese = plainPack({
   name: 'Portuguese',
   phrases: { name: 'Nome', date: 'Data' },
   voice: 'pt',
-  can: new Set(['school hand']),
+  can: new Set(['school hand', 'tables']),
+  tables: () => portugueseTables,
 });

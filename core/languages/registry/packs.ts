@@ -1,6 +1,7 @@
 /** Every language that Wordane has a pack for, in the order in which a teacher meets them. */
 import { english } from '../en/english';
 import { french } from '../fr/french';
+import { italian } from '../it/italian';
 import { japanese } from '../ja/japanese';
 import type { LanguagePack } from '../language-pack';
 import { latin } from '../la/latin';
@@ -11,6 +12,7 @@ import { spanish } from '../es/spanish';
 export const languagePacks: readonly LanguagePack[] = [
   english,
   french,
+  italian,
   japanese,
   latin,
   portuguese,

@@ -87,7 +87,8 @@ function subjectBefore(tokens: readonly TaggedToken[], verb: number): 'one' | 'm
     return /^(?:they|we|you|i)$/.test(head.lower) ? 'many' : undefined;
   }
   const between = tokens.slice(1, verb - 1);
-  if (first.tag !== 'determiner' || between.some(({ tag }) => tag !== 'adjective')) return undefined;
+  if (first.tag !== 'determiner' || between.some(({ tag }) => tag !== 'adjective'))
+    return undefined;
   if (either.test(head.lower) || isOneInS.test(head.lower)) return undefined;
   if (head.tag === 'nouns') return 'many';
   return head.tag === 'noun' && !/s$/.test(head.lower) ? 'one' : undefined;
@@ -113,7 +114,12 @@ function missingEnding(tokens: readonly TaggedToken[], at: number, lexicon: Lexi
     const isVerb = entry !== undefined && (entry.kinds & wordClassBits.verb) !== 0;
     if (!isVerb || number === undefined) continue;
     const base = lexicon.lemmaOf(entry).word;
-    const where = { start: at + verb.start, end: at + verb.end, name: 'agreement', sure: false } as const;
+    const where = {
+      start: at + verb.start,
+      end: at + verb.end,
+      name: 'agreement',
+      sure: false,
+    } as const;
     const isBase = verb.lower === base;
     // Two nouns that end a line may be one name for a thing (the rain cloud): only where it goes on, or after he, she, it.
     if (number === 'one' && isBase && (goesOn || place === 1) && !/(?:s|ed)$/.test(base)) {
