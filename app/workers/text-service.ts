@@ -1,4 +1,6 @@
 /** What the engine does with texts. */
+import { lightUpSmallWords } from '~core/languages/romance/light-up';
+import { withSmallWords } from '~core/languages/romance/small-words';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { analyseText, type TextAnalysis } from '~core/texts/analysis/analyse-text';
 import type { SyllableCounter } from '~core/texts/analysis/syllable-count';
@@ -71,6 +73,10 @@ export class TextService {
 
   /** The grammar of a text, or of a part of a long one; found in English so far. */
   grammar(text: Pick<ReadingText, 'body' | 'kind' | 'language'>): LitText {
+    const romance = withSmallWords(text.language);
+    if (romance) {
+      return { forms: lightUpSmallWords(text.body, romance), tenses: [], doubts: 0 };
+    }
     if (!speaks(text.language, 'words')) return { forms: [], tenses: [], doubts: 0 };
     return lightUp(text.body, this.lexicon, text.kind === 'poem' ? true : undefined);
   }

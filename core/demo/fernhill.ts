@@ -76,7 +76,7 @@ export function fernhillDemo(lexicon: Lexicon): Demo {
       ...reading.lessons,
       ...others.lessons,
     ],
-    texts: reading.texts,
+    texts: [...reading.texts, ...others.texts],
     recordings: [],
     standards: [],
   };

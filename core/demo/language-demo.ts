@@ -3,6 +3,7 @@ import { completeClass } from '../classes/new-class';
 import type { ClassProfile } from '../classes/class-profile';
 import { completeList, type WordList } from '../lists/word-list';
 import type { Lesson } from '../records/lesson';
+import { completeText, type ReadingText } from '../texts/reading-text';
 import { exercisePart, lessonOf } from './lesson-of';
 
 const storm: readonly (readonly [word: string, meaning: string])[] = [
@@ -41,6 +42,13 @@ const list = (id: string, classId: string, name: string, words: typeof storm): W
     details: words.map(([word, translation]) => ({ word, translation })),
   });
 
+/** Written for the club. */
+const STATION = `Na estação da colina o vento vem do mar. As crianças olham pela janela e escrevem no caderno delas.
+
+De manhã uma menina sobe ao telhado e lê os números do termómetro. O irmão dela mede a chuva num copo de vidro. Nos dias claros veem daqui as casas do porto e os barcos dos pescadores.
+
+À tarde o avô fala daquilo que viu na sua viagem às ilhas. Ele gosta das nuvens altas e dos ventos do norte. À noite as crianças voltam pelo caminho das rochas, e o farol brilha sobre a água.`;
+
 export function languageDemo(prefix: string, newId: () => string) {
   const roster = (names: string) => names.split(' ').map((name) => ({ id: newId(), name }));
   const japanese: ClassProfile = completeClass({
@@ -59,6 +67,27 @@ export function languageDemo(prefix: string, newId: () => string) {
     step: null,
     roster: roster('Ada Hugo Ines Omar'),
   });
+  const portuguese: ClassProfile = completeClass({
+    id: `${prefix}portuguese`,
+    name: 'Portuguese circle',
+    language: 'pt',
+    level: { system: 'cefr', value: 'A2' },
+    step: null,
+    roster: roster('Nora Pablo Rosa Tim'),
+  });
+  const station: ReadingText = completeText({
+    id: `${prefix}estacao`,
+    classId: portuguese.id,
+    language: 'pt',
+    title: 'A estação da colina',
+    body: STATION,
+  });
+  const aboutText = (grammar: string, seed: number) =>
+    exercisePart(newId(), 'small-words', seed, {
+      textId: station.id,
+      language: 'pt',
+      grammar,
+    });
   const table = (words: typeof storm, kind: string, seed: number, language: string) =>
     exercisePart(
       newId(),
@@ -79,6 +108,25 @@ export function languageDemo(prefix: string, newId: () => string) {
       words.map(([word]) => word),
     );
   const lessons: Lesson[] = [
+    lessonOf(
+      `${prefix}portuguese-lesson`,
+      portuguese.id,
+      'Two words in one: do, na, pela',
+      'Write the contractions of a text about the weather station.',
+      {
+        together: [aboutText('contractions', 11)],
+        alone: [
+          aboutText('articles', 12),
+          exercisePart(newId(), 'forms-of-words', 13, { table: 'usual', language: 'pt' }, [
+            'soprar',
+            'chover',
+            'subir',
+            'medir',
+            'ver',
+          ]),
+        ],
+      },
+    ),
     lessonOf(
       `${prefix}japanese-lesson`,
       japanese.id,
@@ -107,7 +155,8 @@ export function languageDemo(prefix: string, newId: () => string) {
     ),
   ];
   return {
-    classes: [japanese, latin],
+    classes: [japanese, latin, portuguese],
+    texts: [station],
     lists: [
       list(`${prefix}japanese-words`, japanese.id, 'Storm verbs', storm),
       list(`${prefix}latin-words`, latin.id, 'Weather lore', [...lore, ...sky]),

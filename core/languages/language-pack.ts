@@ -18,6 +18,7 @@ export const abilities = {
   levels: 'how early a word is learned',
   numbers: 'numbers and measures as they are read aloud',
   tables: 'the forms of a word side by side',
+  'small words': 'articles and contractions in a text',
   'school hand': 'letters of the school hands',
 } as const;
 export type Ability = keyof typeof abilities;

@@ -4,6 +4,7 @@ import { BsPrinter, BsUiChecks } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { LitForm, LitText } from '~core/languages/en/grammar/find/light-up';
 import { structureTable } from '~core/languages/en/grammar/structures/structure-table';
+import { withSmallWords } from '~core/languages/romance/small-words';
 import { structureReach } from '~core/reach/structure-reach';
 import type { ReadingText } from '~core/texts/reading-text';
 import { ReachTag } from '~/ui/ReachTag';
@@ -106,7 +107,9 @@ export function GrammarView({
   const parts = textParts(text.body);
   const [at, setAt] = useState(0);
   const part = parts[Math.min(at, parts.length - 1)] ?? { start: 0, end: 0 };
-  const [chosen, setChosen] = useState<readonly string[]>(['past simple']);
+  const [chosen, setChosen] = useState<readonly string[]>([
+    withSmallWords(text.language) ? 'contractions' : 'past simple',
+  ]);
   const asked = useAsked(
     () =>
       engine().grammar(
@@ -131,6 +134,8 @@ export function GrammarView({
       })),
     );
   });
+  // What an English text has is spotted; the small words of another language are written in.
+  const exercise = withSmallWords(text.language) ? 'small-words' : 'spot-form';
   const toggle = (name: string) =>
     setChosen(
       chosen.includes(name)
@@ -146,8 +151,8 @@ export function GrammarView({
         <h2>Grammar</h2>
         {lit.forms.length === 0 && (
           <p className="quiet">
-            Grammar is found in English sentences. This text has none, or is marked as another
-            language.
+            Grammar is found in English sentences, and articles and contractions in French, Italian,
+            Portuguese and Spanish ones. This text has none, or is marked as another language.
           </p>
         )}
         {shown.map((name, nth) => {
@@ -160,9 +165,10 @@ export function GrammarView({
                 size="sm"
                 variant="outline-dark"
                 className="mt-1"
-                onClick={() => send({ intent: 'ask', maker: 'spot-form', grammar: name })}
+                onClick={() => send({ intent: 'ask', maker: exercise, grammar: name })}
               >
-                <BsUiChecks aria-hidden="true" /> Make a spot-it exercise
+                <BsUiChecks aria-hidden="true" />{' '}
+                {exercise === 'spot-form' ? 'Make a spot-it exercise' : 'Make an exercise of it'}
               </Button>
             </div>
           );

@@ -7,6 +7,6 @@ export const spanish = plainPack({
   name: 'Spanish',
   phrases: { name: 'Nombre', date: 'Fecha' },
   voice: 'es',
-  can: new Set(['school hand', 'tables']),
+  can: new Set(['school hand', 'tables', 'small words']),
   tables: () => spanishTables,
 });

@@ -7,6 +7,6 @@ export const french = plainPack({
   name: 'French',
   phrases: { name: 'Nom', date: 'Date' },
   voice: 'fr',
-  can: new Set(['school hand', 'tables']),
+  can: new Set(['school hand', 'tables', 'small words']),
   tables: () => frenchTables,
 });

@@ -7,6 +7,6 @@ export const italian = plainPack({
   name: 'Italian',
   phrases: { name: 'Nome', date: 'Data' },
   voice: 'it',
-  can: new Set(['school hand', 'tables']),
+  can: new Set(['school hand', 'tables', 'small words']),
   tables: () => italianTables,
 });

@@ -7,6 +7,6 @@ export const portuguese = plainPack({
   name: 'Portuguese',
   phrases: { name: 'Nome', date: 'Data' },
   voice: 'pt',
-  can: new Set(['school hand', 'tables']),
+  can: new Set(['school hand', 'tables', 'small words']),
   tables: () => portugueseTables,
 });
