@@ -3,6 +3,7 @@ import type { Route } from './+types/words';
 import { Start } from '~/workspaces/Start';
 import { WordsWorkspace } from '~/workspaces/words/WordsWorkspace';
 import type { OpenCard } from '~/workspaces/words/WordCard';
+import type { TakenWord } from '~/workspaces/words/CommonWords';
 import { defaultSound, readQuery, type ScreenQuery } from '~/workspaces/words/query';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { Column } from '~core/lists/read-list';
@@ -16,6 +17,22 @@ import { addToOpenList, createLesson, createList, removeList } from '~/storage/w
 import { answer, type ActionAnswer } from './action-answer';
 
 export const meta: Route.MetaFunction = () => [{ title: 'Words · Wordane' }];
+
+/** Words of the common list as a screen sends them, with only what a list keeps of a word. */
+const takenWords = (given: unknown): TakenWord[] =>
+  (Array.isArray(given) ? (given as Partial<TakenWord>[]) : []).flatMap(
+    ({ word, translation, note, picture }) =>
+      typeof word === 'string' && word !== ''
+        ? [
+            {
+              word,
+              translation: String(translation ?? ''),
+              ...(note ? { note: String(note) } : {}),
+              ...(picture ? { picture: String(picture) } : {}),
+            },
+          ]
+        : [],
+  );
 
 /** Words brought under one spelling until all are asked for; the count is of all. */
 const BROUGHT = 240;
@@ -140,6 +157,17 @@ async function act(body: Asked): Promise<readonly string[] | void> {
       const { words, notes } = read;
       if (words.length > 0) await addToOpenList(profile.id, words);
       return [`Added ${words.length} ${words.length === 1 ? 'word' : 'words'}.`, ...notes];
+    }
+    case 'common': {
+      const words = takenWords(body['words']);
+      const present = new Set(list?.words);
+      const fresh = words.filter(({ word }) => !present.has(word));
+      if (fresh.length > 0) await addToOpenList(profile.id, fresh);
+      const known = words.length - fresh.length;
+      return [
+        `Added ${fresh.length} ${fresh.length === 1 ? 'word' : 'words'}.`,
+        ...(known > 0 ? [`${known} ${known === 1 ? 'is' : 'are'} in the list already.`] : []),
+      ];
     }
     case 'new-list': {
       const taken = new Set((await listsOfClass(profile.id)).map((each) => each.name));

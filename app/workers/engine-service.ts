@@ -1,4 +1,6 @@
 /** What the engine does for the screens: plain data in, plain data out, so that it can live in a worker. */
+import { conceptLanguages, readConcepts, type ConceptRow } from '~core/languages/concepts/concept';
+import { commonWords } from '~core/languages/romance/common-words';
 import { targetsOf, type Targeted } from '~core/records/shelf-targets';
 import { gunzipSync, strFromU8 } from 'fflate';
 import type { ClassProfile } from '~core/classes/class-profile';
@@ -370,6 +372,17 @@ export class Engine {
         return twin ? [[word, twin.word] as const] : [];
       }),
     );
+  }
+
+  /** The words of a language from the common list, with their pictures. */
+  commonWords(language: string, rows: readonly ConceptRow[]) {
+    const known = conceptLanguages.find((each) => each === language);
+    return known === undefined
+      ? []
+      : commonWords(readConcepts(rows), known).map((word) => ({
+          ...word,
+          ...this.pictureOf(word.english),
+        }));
   }
 
   /** What each of the exercises and lists practises, by its key. */

@@ -226,6 +226,10 @@ const service = {
     (await textsOf(profile)).devices(text),
   unfitTexts: async (texts: readonly string[]) => (await engineOf(undefined)).unfitTexts(texts),
   respelled: async (...input: Input<'respelled'>) => (await engineOf(input[1])).respelled(...input),
+  commonWords: async (language: string) => {
+    const { default: rows } = await import('~core/languages/concepts/concepts.json');
+    return (await engineOf(undefined)).commonWords(language, rows);
+  },
   targets: async (...input: Input<'targets'>) => (await engineOf(undefined)).targets(...input),
   refit: async (text: ReadingText, profile: ClassProfile) =>
     (await textsOf(profile)).refit(text, profile),

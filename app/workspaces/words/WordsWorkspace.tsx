@@ -13,6 +13,7 @@ import { useAddress } from './use-address';
 import { defaultSound, readQuery, type ScreenQuery } from './query';
 import { speaks } from '~core/languages/registry/registry';
 import { useSend } from '~/ui/use-send';
+import { CommonWords, hasCommonWords } from './CommonWords';
 
 const WordCard = lazy(() => import('./WordCard'));
 
@@ -42,7 +43,7 @@ const keptMeaning = (word: string, list: WordList | undefined, lists: readonly W
 export function WordsWorkspace(props: WordsWorkspaceProps) {
   const { profile, lists, list, query, found, described, open } = props;
   const { parameters, change, waiting } = useAddress();
-  const { fetcher, send, message: problem } = useSend('/words');
+  const { fetcher, send, message: problem, notes } = useSend('/words');
   const chosen = new Set(list?.words.map((word) => word.toLowerCase()));
   const isChosen = (word: string) => chosen.has(word.toLowerCase());
   const question = new URLSearchParams(parameters);
@@ -64,10 +65,19 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
     <div className="page">
       <h1 className="visually-hidden">Words for {profile.name}</h1>
       {!speaks(profile.language, 'words') && (
-        <p className="message message--note">
-          The word bank is English so far. {profile.name} learn another language, so these words are
-          checked by how common they are in English.
-        </p>
+        <>
+          {hasCommonWords(profile.language) && (
+            <CommonWords
+              profile={profile}
+              said={notes?.join(' ')}
+              onTake={(words) => send({ intent: 'common', words })}
+            />
+          )}
+          <p className="message message--note">
+            The searchable word bank below is English. {profile.name} learn another language, so
+            these words are checked by how common they are in English.
+          </p>
+        </>
       )}
       <div className="words-layout">
         <div aria-busy={waiting} className={waiting ? 'words-waiting' : ''}>

@@ -51,7 +51,8 @@ export default readingMaker({
       const other = contracted || !language ? undefined : otherArticle(taken.text, language);
       const before = sentence.slice(0, taken.start);
       const after = sentence.slice(taken.end);
-      const hint = contracted ? ` (${taken.full})` : '';
+      // Without spaces, so that no line ends within it.
+      const hint = contracted ? ` (${taken.full.replaceAll(' ', '')})` : '';
       return {
         word: taken.text.toLowerCase(),
         pieces: [
@@ -63,8 +64,14 @@ export default readingMaker({
         reason: contracted ? `${taken.full} = ${taken.text.toLowerCase()}` : `A ${taken.full}.`,
       };
     });
+    const bank = [...new Set(made.map(({ word }) => word))];
     return {
-      task: { interaction: 'gap', items: numbered(made), bank: [], sentences: true },
+      task: {
+        interaction: 'gap',
+        items: numbered(made),
+        bank: given.bank !== false && bank.length > 1 ? random.shuffle(bank) : [],
+        sentences: true,
+      },
       title: contracted ? 'Two words in one' : 'Which article?',
       instruction: contracted
         ? 'Write the two words in brackets as one.'

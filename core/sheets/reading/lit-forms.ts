@@ -1,6 +1,8 @@
 /** Grammar lit in a printed text: a line under each form, and what each line stands for. */
 import { seemsForeign } from '../../languages/en/grammar/find/find-in-text';
 import { lightUp, type LitForm } from '../../languages/en/grammar/find/light-up';
+import { lightUpSmallWords } from '../../languages/romance/light-up';
+import { withSmallWords } from '../../languages/romance/small-words';
 import type { TextMaterial } from '../../texts/reading/text-material';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { textAt } from '../../paper/face';
@@ -21,10 +23,12 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The forms of a text that are asked for, in the order asked; a form that is not there has no places. */
 export function litForms(
-  { body, kind }: Pick<TextMaterial, 'body' | 'kind'>,
+  { body, kind, language }: Pick<TextMaterial, 'body' | 'kind' | 'language'>,
   names: readonly string[],
   lexicon: Lexicon,
 ): LitForm[] {
+  const romance = withSmallWords(language);
+  if (romance) return lightUpSmallWords(body, romance).filter(({ name }) => names.includes(name));
   if (names.length === 0 || seemsForeign(body)) return [];
   const { forms } = lightUp(body, lexicon, kind === 'poem' ? true : undefined);
   return names
