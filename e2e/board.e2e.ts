@@ -1,7 +1,7 @@
 /** A lesson at the board: led by a clicker, played with, seen from the teacher's window. */
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
+import { addFromGallery, closeBrowser, Desk } from './desk';
 
 afterAll(closeBrowser);
 
@@ -122,8 +122,21 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   await expectNoViolations(page, 'words to call');
   await play.selectOption({ label: 'Describe it' });
   await page.getByRole('button', { name: 'Show it' }).click();
+  // The word itself, and what would give it away.
+  await page.getByText(/^Not to be said: \w+, \w+/).waitFor();
   await page.getByRole('button', { name: 'Found' }).click();
   await page.getByText(/^1 found\./).waitFor();
+  await play.selectOption({ label: 'Dice' });
+  await page.getByText('Other sides').click();
+  await page.getByLabel('What to do, on the second, one a line').fill('Whisper it.');
+  await page.getByLabel('Words on the first die, one a line').fill('gale');
+  await page.getByRole('button', { name: 'Throw' }).click();
+  await page.locator('.board-die', { hasText: 'gale' }).waitFor();
+  await page.locator('.board-die', { hasText: 'Whisper it.' }).waitFor();
+  await expectNoViolations(page, 'dice');
+  await page.getByLabel('Words on the first die, one a line').fill('');
+  await page.getByText('Write a side, or there is no die.').waitFor();
+  expect(await page.getByRole('button', { name: 'Throw' }).isDisabled()).toBe(true);
   await play.selectOption({ label: 'Hidden word' });
   const covers = page.locator('.board-hidden__cover');
   const before = await covers.count();
@@ -145,5 +158,30 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   await teacher.getByRole('button', { name: 'Show the board' }).click();
   await teacher.getByRole('button', { name: 'Next', exact: true }).click();
   await page.locator('.board-question__answer').waitFor();
+  await desk.close();
+});
+
+test('sentences go under the hammer: a bid wins for a right one, and loses for a wrong one', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-33');
+  const { page } = desk;
+  await page.locator('.paper-page').first().waitFor();
+  await addFromGallery(page, 'Alone', 'Articles with place names');
+  await page.getByRole('heading', { name: 'The, or no article?' }).first().waitFor();
+  await desk.go('/lessons/fernhill-33/board');
+  await page.getByLabel('Part of the lesson').selectOption({ label: 'Alone: The, or no article?' });
+  await page.getByLabel('Play with its items').selectOption({ label: 'Auction of sentences' });
+  await page.getByText(/^Sentence 1 of 10\. Is it right\?/).waitFor();
+  await expectNoViolations(page, 'an auction');
+  await page.getByRole('button', { name: 'Suns bid · 100 coins' }).click();
+  await page.getByText('Suns bid 10.').waitFor();
+  await page.getByRole('button', { name: 'Waves bid · 100 coins' }).click();
+  await page.getByText('Waves bid 20.').waitFor();
+  await page.getByRole('button', { name: 'Sold: open it' }).click();
+  const said = await page.locator('.board-game__turn').innerText();
+  expect(said).toMatch(/^(?:Right|Wrong)\. /);
+  const coins = said.startsWith('Right') ? 120 : 80;
+  await page.getByRole('button', { name: `Waves bid · ${coins} coins` }).waitFor();
+  await page.getByRole('button', { name: 'Next sentence' }).click();
+  await page.getByText(/^Sentence 2 of 10\./).waitFor();
   await desk.close();
 });

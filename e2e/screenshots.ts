@@ -147,14 +147,21 @@ await desk.go('/texts/fernhill-station?view=grammar');
 await page.locator('.form-chip').first().waitFor();
 await page.getByRole('button', { name: /^Passive/ }).click();
 await shoot('grammar');
-await desk.go('/lessons/fernhill-latin-lesson');
-await page.locator('.paper-stack .paper-page').first().waitFor();
-await page.getByRole('link', { name: /Fill in: he, she, it in present/ }).click();
-await page
-  .getByRole('heading', { name: /Fill in: he, she, it in present/ })
-  .first()
-  .waitFor();
-await shoot('latin');
+await desk.go('/lessons/fernhill-33/pieces');
+await page.getByRole('button', { name: 'Sort the /ā/ words' }).click();
+await page.waitForURL(/\/pieces\/.+/);
+for (const [word, place] of [
+  ['rain', 'ai'],
+  ['wave', 'a–e'],
+  ['day', 'ay'],
+  ['lake', 'ai'],
+] as const) {
+  await page.getByRole('button', { name: new RegExp(`^${word}, `) }).click();
+  await page.getByRole('button', { name: `Put it in ${place}` }).click();
+}
+await page.getByRole('button', { name: 'Check' }).click();
+await page.getByText(/^3 of 12 are right/).waitFor();
+await page.screenshot({ path: `${folder}/pieces.png` });
 await desk.go('/shelf');
 await page.locator('.shelf-thing .small-page .ink').first().waitFor({ state: 'attached' });
 await page.waitForTimeout(3000);

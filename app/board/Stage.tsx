@@ -11,6 +11,7 @@ import { screenTextOf } from '~/workspaces/lesson/screen-text';
 import type { PartContext } from '~/workers/part-builder';
 import type { LessonPartOnBoard } from './board-lesson';
 import { HiddenWordGame, LineBoard } from './games';
+import { AuctionGame, DiceGame } from './say-games';
 import { CallWords, DescribeIt, PathGameBoard, TugGame } from './more-games';
 import { Question } from './Question';
 
@@ -93,7 +94,11 @@ export function Stage({
   if (state.view === 'tug') return <TugGame items={items} seed={seed} />;
   if (state.view === 'path') return <PathGameBoard items={items} seed={seed} />;
   if (state.view === 'call') return <CallWords words={part.words} seed={seed} />;
-  if (state.view === 'describe') return <DescribeIt words={part.words} seed={seed} />;
+  if (state.view === 'describe') {
+    return <DescribeIt words={part.words} seed={seed} profile={context.profile} />;
+  }
+  if (state.view === 'dice') return <DiceGame words={part.words} seed={seed} lesson={part.id} />;
+  if (state.view === 'auction') return <AuctionGame items={items} seed={seed} />;
   if (state.view === 'hidden')
     return <HiddenWordGame items={items} words={part.words} seed={seed} />;
   if (built === undefined) return <p className="board-title">{part.title}</p>;

@@ -1,7 +1,7 @@
 /** A lesson as it goes to the board: its parts made, with what is read, asked and said of them. */
 import type { BoardPart } from '~core/board/board-state';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { keyedItems } from '~core/exercises/interactions';
+import { keyedItems, type Task } from '~core/exercises/interactions';
 import { stageNames, type Lesson } from '~core/records/lesson';
 import { engine } from '~/workers/engine.client';
 import { isBroken, isExercise, titleOf, type BuiltPart } from '~/workspaces/lesson/built-part';
@@ -35,6 +35,15 @@ const linesOf = (body: string) =>
     .map((line) => line.replace(/^#+\s*/, '').trim())
     .filter((line) => line !== '');
 
+/** The other options of a choice: answers that are surely wrong. */
+function wrongOf(task: Task, id: string): { wrong?: readonly string[] } {
+  if (task.interaction !== 'choice') return {};
+  const wrong = task.items
+    .filter((item) => item.id === id)
+    .flatMap(({ options }) => options.flatMap(({ text, right }) => (right ? [] : [text])));
+  return wrong.length > 0 ? { wrong } : {};
+}
+
 function onBoard(
   built: BuiltPart,
   stage: string,
@@ -57,6 +66,7 @@ function onBoard(
     question: asked(question),
     answer,
     reason,
+    ...wrongOf(task, id),
   }));
   return { ...of, items, lines: linesOf(text) };
 }

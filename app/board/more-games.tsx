@@ -1,5 +1,9 @@
 import { useState } from 'react';
 import type { BoardItem } from '~core/board/board-state';
+import type { ClassProfile } from '~core/classes/class-profile';
+import { wordsToAvoid } from '~core/board/words-to-avoid';
+import { engine } from '~/workers/engine.client';
+import { useAsked } from '~/workspaces/texts/use-engine';
 import { callBack, calledNow, callNext, newCalling } from '~core/board/calling';
 import {
   newPath,
@@ -172,12 +176,36 @@ export function CallWords({ words, seed }: { words: readonly string[]; seed: num
   );
 }
 
+/** The words that may not be said while one is described; the word alone until its meaning is there. */
+function useWordsToAvoid(word: string | undefined, profile: ClassProfile): readonly string[] {
+  const asked = useAsked(
+    async () => ({
+      of: word,
+      senses: word === undefined ? [] : (await engine().senses([word], profile)).senses,
+    }),
+    [word, profile],
+  );
+  if (word === undefined) return [];
+  // What was asked for the word before says nothing of this one.
+  const [sense] = asked.state === 'ready' && asked.value.of === word ? asked.value.senses : [];
+  return wordsToAvoid(word, sense?.definition ?? '');
+}
+
 /** One learner describes the word that the others cannot see; they say what it is. */
-export function DescribeIt({ words, seed }: { words: readonly string[]; seed: number }) {
+export function DescribeIt({
+  words,
+  seed,
+  profile,
+}: {
+  words: readonly string[];
+  seed: number;
+  profile: ClassProfile;
+}) {
   const [calling, setCalling] = useState(() => callNext(newCalling(words, new Random(seed + 11))));
   const [found, setFound] = useState(0);
   const [shown, setShown] = useState(false);
   const now = calledNow(calling);
+  const avoid = useWordsToAvoid(now, profile);
   const next = (said: boolean) => {
     if (said) setFound(found + 1);
     setShown(false);
@@ -192,6 +220,7 @@ export function DescribeIt({ words, seed }: { words: readonly string[]; seed: nu
       <p className="board-called learner-text">
         {shown ? now : <span className="board-hidden__cover">covered</span>}
       </p>
+      {shown && <p className="board-avoid">Not to be said: {avoid.join(', ')}</p>}
       <div className="board-row">
         <button type="button" className="board-button" onClick={() => setShown(!shown)}>
           {shown ? 'Cover it' : 'Show it'}

@@ -3,12 +3,10 @@
  * been opened. One step leads through all: the question, its answer, why, the next question.
  */
 
-export interface BoardItem {
-  readonly id: string;
-  readonly question: string;
-  readonly answer: string;
-  readonly reason: string;
-}
+import { hasAuction } from './auction';
+import type { BoardItem } from './board-item';
+
+export type { BoardItem } from './board-item';
 
 export interface BoardPart {
   readonly id: string;
@@ -33,6 +31,8 @@ export const boardViews = {
   path: 'Along the path',
   call: 'Call the words',
   describe: 'Describe it',
+  dice: 'Dice',
+  auction: 'Auction of sentences',
 } as const;
 export type BoardView = keyof typeof boardViews;
 
@@ -65,7 +65,8 @@ export const viewsOf = ({ items, lines, words = [] }: BoardPart): BoardView[] =>
   ...(items.length > 0 ? (['one'] as const) : []),
   'all',
   ...(items.length >= 3 ? (['line3', 'line4', 'hidden', 'tug', 'path'] as const) : []),
-  ...(words.length >= FEWEST_CALLED ? (['call', 'describe'] as const) : []),
+  ...(words.length >= FEWEST_CALLED ? (['call', 'describe', 'dice'] as const) : []),
+  ...(hasAuction(items) ? (['auction'] as const) : []),
 ];
 
 /** The views that are played. */
@@ -77,6 +78,8 @@ export const gameViews: readonly BoardView[] = [
   'path',
   'call',
   'describe',
+  'dice',
+  'auction',
 ];
 
 const firstView = (part: BoardPart | undefined): BoardView =>

@@ -1,0 +1,148 @@
+import { useState } from 'react';
+import type { BoardItem } from '~core/board/board-state';
+import { bidBy, lotNow, newAuction, nextLot, settle } from '~core/board/auction';
+import { MOST_SIDES, sidesOf, throwDice, usualPrompts } from '~core/board/dice';
+import { Random } from '~core/kernel/random';
+import { teamNames } from './games';
+import { useShared } from './use-shared';
+
+/** Two dice: a word, and what to do with it; the sides of both are the teacher's to write. */
+export function DiceGame({
+  words,
+  seed,
+  lesson,
+}: {
+  words: readonly string[];
+  seed: number;
+  lesson: string;
+}) {
+  const [first, setFirst] = useShared(
+    `wordane board ${lesson} dice words`,
+    words.slice(0, MOST_SIDES).join('\n'),
+  );
+  const [second, setSecond] = useShared(
+    `wordane board ${lesson} dice prompts`,
+    usualPrompts.join('\n'),
+  );
+  const [random] = useState(() => new Random(seed + 23));
+  const [thrown, setThrown] = useState<readonly string[]>();
+  const dice = [sidesOf(first), sidesOf(second)].map((sides) => sides.slice(0, MOST_SIDES));
+  const fields = [
+    ['Words on the first die', first, setFirst],
+    ['What to do, on the second', second, setSecond],
+  ] as const;
+  return (
+    <section className="board-game" aria-label="Dice">
+      <div className="board-dice" role="status">
+        {(thrown ?? ['', '']).map((side, at) => (
+          <p key={at} className={at === 0 ? 'board-die learner-text' : 'board-die board-die--do'}>
+            {side || '?'}
+          </p>
+        ))}
+      </div>
+      <div className="board-row">
+        <button
+          type="button"
+          className="board-button board-button--main"
+          disabled={dice.some((sides) => sides.length === 0)}
+          onClick={() => setThrown(throwDice(dice, random, thrown?.[0]))}
+        >
+          Throw
+        </button>
+      </div>
+      <details className="board-sides">
+        <summary>Other sides</summary>
+        <div className="board-row">
+          {fields.map(([label, text, set]) => (
+            <label key={label}>
+              {label}, one a line
+              <textarea
+                className="form-control"
+                rows={6}
+                value={text}
+                onChange={(event) => {
+                  const { value } = event.currentTarget;
+                  set(() => value);
+                }}
+              />
+              {sidesOf(text).length > MOST_SIDES && (
+                <span>Only the first {MOST_SIDES} are on the die.</span>
+              )}
+              {sidesOf(text).length === 0 && <span>Write a side, or there is no die.</span>}
+            </label>
+          ))}
+        </div>
+      </details>
+    </section>
+  );
+}
+
+/** Sentences go under the hammer: teams bid for what they take to be right. */
+export function AuctionGame({ items, seed }: { items: readonly BoardItem[]; seed: number }) {
+  const [auction, setAuction] = useState(() => newAuction(items, new Random(seed + 31)));
+  const lot = lotNow(auction);
+  const { bid, purses, settled, lots, at } = auction;
+  if (lot === undefined) {
+    const [left, right] = purses;
+    return (
+      <section className="board-game" aria-label="Auction of sentences">
+        <p className="board-game__turn" role="status">
+          {left === right
+            ? `Both have ${left} coins.`
+            : `${teamNames[left > right ? 0 : 1]} have more: ${Math.max(left, right)} coins to ${Math.min(left, right)}.`}
+        </p>
+        <div className="board-row">
+          <button
+            type="button"
+            className="board-button board-button--main"
+            onClick={() => setAuction(newAuction(items, new Random(seed + 32)))}
+          >
+            Begin again
+          </button>
+        </div>
+      </section>
+    );
+  }
+  return (
+    <section className="board-game" aria-label="Auction of sentences">
+      <p className="board-game__turn" role="status">
+        {settled
+          ? `${lot.right ? 'Right' : 'Wrong'}. ${lot.says}`
+          : bid
+            ? `${teamNames[bid.team]} bid ${bid.coins}.`
+            : `Sentence ${at + 1} of ${lots.length}. Is it right? Bid only then.`}
+      </p>
+      <p className="board-lot learner-text">{lot.sentence}</p>
+      <div className="board-row">
+        {([0, 1] as const).map((team) => (
+          <button
+            key={team}
+            type="button"
+            className="board-button"
+            disabled={bidBy(auction, team) === auction}
+            onClick={() => setAuction(bidBy(auction, team))}
+          >
+            {teamNames[team]} bid · {purses[team]} coins
+          </button>
+        ))}
+        {settled ? (
+          <button
+            type="button"
+            className="board-button board-button--main"
+            onClick={() => setAuction(nextLot(auction))}
+          >
+            Next sentence
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="board-button board-button--main"
+            onClick={() => setAuction(settle(auction))}
+          >
+            {bid ? 'Sold: open it' : 'Nobody: open it'}
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
