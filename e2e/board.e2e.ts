@@ -67,6 +67,24 @@ test('a lesson is taught at the board with a clicker; nothing of the key is ther
   await edge.press('ArrowUp');
   expect(await edge.getAttribute('aria-valuenow')).toBe('55');
   await expectNoViolations(page, 'the board with its tools');
+  // Over single parts: drawn, or put in the middle and moved by keys; a click opens one.
+  await page.getByRole('button', { name: 'Over parts' }).click();
+  const stage = await page.locator('.board-stage').boundingBox();
+  if (!stage) throw new Error('no stage');
+  await page.mouse.move(stage.x + 60, stage.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(stage.x + 260, stage.y + 200, { steps: 3 });
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Cover the middle' }).click();
+  const middle = page.getByRole('button', { name: 'Cover 2: open it' });
+  const before = await middle.boundingBox();
+  await middle.press('ArrowRight');
+  expect((await middle.boundingBox())?.x).toBeGreaterThan(before?.x ?? 0);
+  await expectNoViolations(page, 'covers over parts of the board');
+  await page.getByRole('button', { name: 'Cover 1: open it' }).click();
+  await expect.poll(() => page.locator('.board-area').count()).toBe(1);
+  await page.getByRole('button', { name: 'Open all' }).click();
+  expect(await page.locator('.board-area').count()).toBe(0);
   await page.getByRole('button', { name: 'Cover', exact: true }).click();
 
   // A word that is written is taken apart at once.

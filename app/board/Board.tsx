@@ -16,6 +16,7 @@ import {
 } from 'react-icons/bs';
 import { Link } from 'react-router';
 import { boardViews, gameViews, viewsOf, type BoardView } from '~core/board/board-state';
+import { AreaCovers, middleArea, type Area } from './AreaCovers';
 import { AskedName, askSomebody } from './Ask';
 import type { BoardLesson } from './board-lesson';
 import { useBoardKeys } from './board-keys';
@@ -134,6 +135,40 @@ function PenBox({
   );
 }
 
+/** Which cover there is: a sheet from above, or covers over single parts of the board. */
+function CoverBox({
+  overAreas,
+  onFromAbove,
+  onOverAreas,
+  onMiddle,
+  onOpenAll,
+}: {
+  overAreas: boolean;
+  onFromAbove: () => void;
+  onOverAreas: () => void;
+  onMiddle: () => void;
+  onOpenAll: () => void;
+}) {
+  const button = (name: string, onClick: () => void, pressed?: boolean) => (
+    <button type="button" className="board-button" aria-pressed={pressed} onClick={onClick}>
+      {name}
+    </button>
+  );
+  return (
+    <div className="board-row board-pens" role="group" aria-label="Covers">
+      {button('From above', onFromAbove, !overAreas)}
+      {button('Over parts', onOverAreas, overAreas)}
+      {overAreas && (
+        <>
+          {button('Cover the middle', onMiddle)}
+          {button('Open all', onOpenAll)}
+          <span>Draw a cover over what is to wait. A click opens it.</span>
+        </>
+      )}
+    </div>
+  );
+}
+
 function Clock({ board }: { board: SharedBoard }) {
   const { clock, setClock } = board;
   const [sounds, setSounds] = useState(true);
@@ -185,6 +220,10 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
   const [writing, setWriting] = useState(false);
   const [text, setText] = useShared(`wordane board ${lesson.id} written`, '');
   const [strokes, setStrokes] = useShared<Strokes>(`wordane board ${lesson.id} drawn`, {});
+  const [areas, setAreas] = useShared<Readonly<Record<string, readonly Area[]>>>(
+    `wordane board ${lesson.id} covered`,
+    {},
+  );
   const place = `${state.part} ${state.view} ${state.view === 'one' ? state.at : ''}`;
   useBoardKeys({
     next: () => step({ kind: 'next' }),
@@ -221,7 +260,12 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           strokes={state.blank ? [] : (strokes[place] ?? [])}
           onStrokes={(next) => setStrokes((before) => ({ ...before, [place]: next }))}
         />
-        {cover !== undefined && <Cover share={cover} onShare={setCover} />}
+        {cover !== undefined && cover > 0 && <Cover share={cover} onShare={setCover} />}
+        <AreaCovers
+          areas={state.blank ? [] : (areas[place] ?? [])}
+          onAreas={(next) => setAreas((before) => ({ ...before, [place]: next }))}
+          drawing={cover === 0}
+        />
       </div>
       <AskedName board={board} names={names} />
       {(clockOpen || board.clock) && <Clock board={board} />}
@@ -230,6 +274,17 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           tool={tool}
           onTool={setTool}
           onClear={() => setStrokes((before) => ({ ...before, [place]: [] }))}
+        />
+      )}
+      {cover !== undefined && (
+        <CoverBox
+          overAreas={cover === 0}
+          onFromAbove={() => setCover(60)}
+          onOverAreas={() => setCover(0)}
+          onMiddle={() =>
+            setAreas((before) => ({ ...before, [place]: [...(before[place] ?? []), middleArea()] }))
+          }
+          onOpenAll={() => setAreas((before) => ({ ...before, [place]: [] }))}
         />
       )}
       <TeamPoints board={board} />

@@ -3,7 +3,8 @@ import { useRef } from 'react';
 /** A cover over the board from above; its edge is dragged, or moved by the arrow keys. */
 export function Cover({ share, onShare }: { share: number; onShare: (share: number) => void }) {
   const box = useRef<HTMLDivElement>(null);
-  const to = (value: number) => onShare(Math.min(100, Math.max(0, Math.round(value))));
+  // It never leaves the board of itself: nothing of it is how covers over parts begin.
+  const to = (value: number) => onShare(Math.min(100, Math.max(1, Math.round(value))));
   return (
     <div ref={box} className="board-cover">
       <div className="board-cover__sheet" style={{ blockSize: `${share}%` }} />
@@ -14,7 +15,7 @@ export function Cover({ share, onShare }: { share: number; onShare: (share: numb
         tabIndex={0}
         aria-label="How much of the board is covered"
         aria-orientation="vertical"
-        aria-valuemin={0}
+        aria-valuemin={1}
         aria-valuemax={100}
         aria-valuenow={share}
         aria-valuetext={`${share} per cent`}
