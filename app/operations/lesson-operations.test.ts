@@ -140,7 +140,6 @@ describe('boards of loose pieces', () => {
       },
     ],
     joins: [{ from: 'r', to: 'c' }],
-    piles: [],
   });
   const keep = (present: Lesson, id: string, x?: number) =>
     after(present, 'keep-board', { board: board(id, x), did: 'Moved rain' });

@@ -38,8 +38,12 @@ export const hasAuction = (items: readonly BoardItem[]): boolean =>
   items.filter(canBePutUp).length >= FEWEST_LOTS;
 
 /** A dash for an answer means that nothing stands there: Lake Victoria has no article. */
-const filled = (question: string, answer: string) =>
-  answer === '–' ? question.replace(/_{2,}\s*/, '') : question.replace(BLANK, answer);
+const filled = (question: string, answer: string) => {
+  // A mark is put where it belongs, not its name: full stop (.).
+  const mark = /\((\p{P})\)$/u.exec(answer)?.[1];
+  if (mark !== undefined) return question.replace(/\s*_{2,}/, mark);
+  return answer === '–' ? question.replace(/_{2,}\s*/, '') : question.replace(BLANK, answer);
+};
 
 /** Half of the sentences are right, half have a wrong answer that the exercise names as one. */
 export function newAuction(items: readonly BoardItem[], random: Random): Auction {

@@ -74,6 +74,20 @@ describe('an auction of sentences', () => {
     }
   });
 
+  test('a mark is put at the end, not its name', () => {
+    const marks: BoardItem[] = ['a', 'b', 'c', 'd'].map((id) => ({
+      id,
+      question: 'The bus was full ____',
+      answer: 'full stop (.)',
+      wrong: ['question mark (?)'],
+      reason: 'It tells.',
+    }));
+    const { lots } = newAuction(marks, new Random(2));
+    for (const { sentence, right } of lots) {
+      expect(sentence).toBe(right ? 'The bus was full.' : 'The bus was full?');
+    }
+  });
+
   test('bids go up in turn, no further than the purse; the hammer pays or takes', () => {
     let now = bidBy(auction(), 0);
     expect(now.bid).toEqual({ team: 0, coins: BID });

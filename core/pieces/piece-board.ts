@@ -78,7 +78,6 @@ export interface PieceBoard {
   /** The last lies on top. */
   readonly pieces: readonly Piece[];
   readonly joins: readonly Join[];
-  readonly piles: readonly Pile[];
 }
 
 /** Height of a word, and what is around its letters. */
@@ -104,7 +103,6 @@ export const emptyBoard = (id: string, name: string): PieceBoard => ({
   places: [],
   pieces: [],
   joins: [],
-  piles: [],
 });
 
 /** True where the middle of a piece is within a place. */

@@ -24,7 +24,6 @@ import {
   type Piece,
   type PieceBoard,
   type PieceKind,
-  type Pile,
   type Place,
   type Shape,
 } from '../pieces/piece-board';
@@ -58,8 +57,6 @@ class WhatItIs {
   @IsIn(shapeNames)
   shape?: Shape;
 }
-
-export class PileRecord extends WhatItIs implements Pile {}
 
 export class PieceRecord extends WhatItIs implements Piece {
   @IsNumber()
@@ -163,10 +160,4 @@ export class PieceBoardRecord implements PieceBoard {
   @ValidateNested({ each: true })
   @Type(() => JoinRecord)
   joins!: JoinRecord[];
-
-  @IsArray()
-  @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
-  @Type(() => PileRecord)
-  piles!: PileRecord[];
 }

@@ -48,9 +48,9 @@ export default readingMaker({
             return taken === undefined ? [] : [{ sentence, taken }];
           });
     const made = items.slice(0, wanted).map(({ sentence, taken }): Omit<GapItem, 'id'> => {
-      const other = contracted || !language ? undefined : otherArticle(taken.text, language);
       const before = sentence.slice(0, taken.start);
       const after = sentence.slice(taken.end);
+      const other = contracted || !language ? undefined : otherArticle(taken.text, language, after);
       // Without spaces, so that no line ends within it.
       const hint = contracted ? ` (${taken.full.replaceAll(' ', '')})` : '';
       return {

@@ -143,7 +143,7 @@ const families = new Set(
 
 /** Verbs that look as if they were made of an irregular one, and are regular. */
 const regular =
-  /^(?:répartir|impartir|assortir|réassortir|asservir|amortir|avertir|divertir|pervertir|subvertir|garantir|anéantir|appesantir|ralentir|retentir|empuantir|nantir|bâtir|aplatir|abêtir|embêtir|blettir|catir|cotir|lotir|allotir|rôtir|investir|travestir|lire|élire)$/;
+  /^(?:répartir|impartir|assortir|réassortir|asservir|amortir|avertir|divertir|pervertir|subvertir|garantir|anéantir|appesantir|ralentir|retentir|empuantir|nantir|bâtir|aplatir|abêtir|embêtir|blettir|catir|cotir|lotir|allotir|rôtir|investir|travestir)$/;
 
 /** The principal parts of an irregular verb, or of one made from it with a prefix. */
 export function principalParts(verb: string): PrincipalParts | undefined {

@@ -210,7 +210,6 @@ riassumere; ; ; riassunsi; riassunto; ;
 esprimere; ; ; espressi; espresso; ;
 comprimere; ; ; compressi; compresso; ;
 imprimere; ; ; impressi; impresso; ;
-stampare; ; ; ; ; ;
 assistere; ; ; ; assistito; ;
 esistere; ; ; ; esistito; ;
 insistere; ; ; ; insistito; ;
@@ -361,7 +360,6 @@ export function italianVerb(given: string): ItalianVerb {
   const [io = '', noi = ''] = entry.subjunctive ? of(entry.subjunctive) : [];
   const sub = io !== '' ? io : first ? soften(stem, 'i') : (present[0] ?? '').replace(/o$/, 'a');
   const subNoi = noi !== '' ? noi : (present[3] ?? '');
-  const loro = first && io === '' ? `${sub}no` : `${sub}no`;
 
   const low = verb === 'essere' ? 'fo' : verb === 'dare' ? 'de' : verb === 'stare' ? 'ste' : long;
   const participle =
@@ -382,7 +380,7 @@ export function italianVerb(given: string): ItalianVerb {
       future: ends(future, 'ò ai à emo ete anno'),
       conditional: ends(future, 'ei esti ebbe emmo este ebbero'),
       'simple past': past,
-      'present subjunctive': [sub, sub, sub, subNoi, subNoi.replace(/mo$/, 'te'), loro],
+      'present subjunctive': [sub, sub, sub, subNoi, subNoi.replace(/mo$/, 'te'), `${sub}no`],
       'imperfect subjunctive': ends(low, 'ssi ssi sse ssimo ste ssero'),
     },
     gerund:

@@ -148,7 +148,7 @@ const FAMILY: Readonly<Record<string, RegExp>> = {
   ter: /^(?:ob|con|man|re|de|sus|abs|entre|a)ter$/,
   vir: /^(?:con|inter|pro|so|ad|contra|sobre|de|a)vir$/,
   ver: /^(?:re|pre|ante|entre)ver$/,
-  por: /^(?:com|dis|ex|im|o|pro|su|pos|re|de|trans|contra|ante|inter|sobre|recom|pres su|pressu|decom|indis|predis|contrapro)por$/,
+  por: /^(?:com|dis|ex|im|o|pro|su|pos|re|de|trans|contra|ante|inter|sobre|recom|pressu|decom|indis|predis|contrapro)por$/,
   fazer: /^(?:des|re|satis|per|rare|lique)fazer$/,
   dizer: /^(?:contra|des|pre|ben|mal|re|inter)dizer$/,
   pedir: /^(?:des|ex|im|re)pedir$/,

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { findArticles } from './articles';
+import { otherArticle } from './small-words';
 import type { RomanceLanguage } from './nouns';
 
 /** Texts of the weather club, written for it; the articles stand in brackets, by hand. */
@@ -61,4 +62,15 @@ describe('articles in texts', () => {
     expect(findArticles('Le vent du nord', 'fr').map(({ text }) => text)).toEqual(['Le']);
     expect(findArticles('O som do mar', 'pt').map(({ text }) => text)).toEqual(['O']);
   });
+});
+
+test.each<[RomanceLanguage, string, string, string | undefined]>([
+  ['it', 'un', ' gatto dorme', 'il'],
+  ['it', 'un', ' albero', undefined],
+  ['fr', 'Un', ' chien', 'Le'],
+  ['fr', 'un', ' arbre', undefined],
+  ['fr', 'du', ' pain', 'le'],
+  ['es', 'la', ' lluvia', 'una'],
+])('%s: %s before%s can also be %s', (language, article, after, other) => {
+  expect(otherArticle(article, language, after)).toBe(other);
 });

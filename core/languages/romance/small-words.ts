@@ -45,6 +45,7 @@ const partners: Readonly<Record<RomanceLanguage, readonly (readonly [string, str
     ['le', 'un'],
     ['la', 'une'],
     ['les', 'des'],
+    ['du', 'le'],
   ],
   pt: [
     ['o', 'um'],
@@ -62,8 +63,17 @@ const partners: Readonly<Record<RomanceLanguage, readonly (readonly [string, str
 const capitalAs = (model: string, word: string) =>
   /^\p{Lu}/u.test(model) ? word.charAt(0).toUpperCase() + word.slice(1) : word;
 
-/** The other article of the same gender and number, which is right in the place, too. */
-export function otherArticle(article: string, language: RomanceLanguage): string | undefined {
+/**
+ * The other article of the same gender and number, which is right in the place, too; none where the
+ * next sound would change it (un arbre, l’arbre).
+ */
+export function otherArticle(
+  article: string,
+  language: RomanceLanguage,
+  after: string,
+): string | undefined {
+  const elides = language === 'fr' || language === 'it';
+  if (elides && /^\s*[aeiouhyàâèéêëìîïòôùûœ]/i.test(after)) return undefined;
   const lower = article.toLowerCase();
   const pair = partners[language].find((each) => each.includes(lower));
   const other = pair?.find((each) => each !== lower);
