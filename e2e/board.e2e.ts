@@ -67,6 +67,30 @@ test('a lesson is taught at the board with a clicker; nothing of the key is ther
   await edge.press('ArrowUp');
   expect(await edge.getAttribute('aria-valuenow')).toBe('55');
   await expectNoViolations(page, 'the board with its tools');
+  // A stamp is set by a click, or in the middle and moved by keys; what is drawn stays with the lesson.
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
+  await page.getByRole('button', { name: 'Pen', exact: true }).click();
+  await page.getByRole('button', { name: 'Stamp: Well seen' }).click();
+  await page.mouse.click(240, 420);
+  await page.getByRole('button', { name: 'Stamp: Look again' }).click();
+  await page.getByRole('button', { name: 'Set it in the middle' }).click();
+  const stamp = page.getByRole('button', { name: /^Stamp 2, Look again/ });
+  const stood = await stamp.boundingBox();
+  await stamp.press('ArrowLeft');
+  expect((await stamp.boundingBox())?.x).toBeLessThan(stood?.x ?? 0);
+  await expectNoViolations(page, 'stamps on the board');
+  await stamp.press('Delete');
+  await page
+    .locator('.board-pens')
+    .first()
+    .getByRole('button', { name: 'Keep with the lesson' })
+    .click();
+  await page.getByText('Kept with the lesson.').first().waitFor();
+  await page.evaluate(() => localStorage.clear());
+  await page.reload();
+  await page.getByRole('button', { name: /^Stamp 1, Well seen/ }).waitFor();
+  await drawn.waitFor();
+  await page.getByRole('button', { name: 'Cover', exact: true }).click();
   // Over single parts: drawn, or put in the middle and moved by keys; a click opens one.
   await page.getByRole('button', { name: 'Over parts' }).click();
   const stage = await page.locator('.board-stage').boundingBox();
@@ -86,6 +110,14 @@ test('a lesson is taught at the board with a clicker; nothing of the key is ther
   await page.getByRole('button', { name: 'Open all' }).click();
   expect(await page.locator('.board-area').count()).toBe(0);
   await page.getByRole('button', { name: 'Cover', exact: true }).click();
+
+  // The rule of its sound comes line by line, and leads to the first item.
+  await page.getByRole('button', { name: 'The rule' }).click();
+  await page.getByRole('heading', { name: 'Ways to spell /ā/' }).waitFor();
+  expect(await page.locator('.board-rule__line').count()).toBe(1);
+  await page.keyboard.press('PageDown');
+  await expect.poll(() => page.locator('.board-rule__line').count()).toBe(2);
+  await expectNoViolations(page, 'a rule at the board');
 
   // A word that is written is taken apart at once.
   await page.getByRole('button', { name: 'Write', exact: true }).click();
@@ -135,6 +167,17 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   await page.getByRole('button', { name: 'Right', exact: true }).click();
   await page.getByText(/^Waves, throw the die\. Suns are at [1-6], Waves at 0, of 20\.$/).waitFor();
   await expectNoViolations(page, 'a path to walk');
+  // Around the vane: where it rests, a word and what to do with it.
+  await play.selectOption({ label: 'The vane' });
+  await page.getByRole('button', { name: 'Turn the vane' }).click();
+  await page.locator('.board-game__turn').getByText(/^\p{L}+: \p{Lu}/u).waitFor();
+  expect(await page.locator('.board-vane__word--lit').count()).toBe(1);
+  await expectNoViolations(page, 'a vane among words');
+  await page.getByText('Other words').click();
+  await page.getByLabel('Words around the vane, one a line').fill('gust\nsquall');
+  await expect
+    .poll(() => page.locator('.board-vane__word').allInnerTexts())
+    .toEqual(['gust', 'squall']);
   await play.selectOption({ label: 'Call the words' });
   await page.getByRole('button', { name: 'Next word' }).click();
   await expectNoViolations(page, 'words to call');

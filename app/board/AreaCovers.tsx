@@ -1,18 +1,10 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Area } from '~core/board/drawn';
 import { newId } from '~/operations/new-id';
 
-/** A cover over a part of the board, in hundredths of its width and height. */
-export interface Area {
-  readonly id: string;
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
-
 /** Less than this was a tap, not a cover. */
-const LEAST = 3;
-const STEP = 2;
+const LEAST = 30;
+const STEP = 20;
 
 const held = (value: number, room: number) => Math.min(Math.max(0, value), Math.max(0, room));
 
@@ -24,7 +16,7 @@ const arrows: Readonly<Record<string, readonly [number, number]>> = {
 };
 
 /** A cover for whoever has no pointer: in the middle, to be moved and sized by the arrow keys. */
-export const middleArea = (): Area => ({ id: newId(), x: 30, y: 35, width: 40, height: 30 });
+export const middleArea = (): Area => ({ id: newId(), x: 300, y: 350, width: 400, height: 300 });
 
 /** Covers drawn over any part of the board; a click opens one, the arrow keys move it, with Shift they size it. */
 export function AreaCovers({
@@ -44,8 +36,8 @@ export function AreaCovers({
     const box = layer.current?.getBoundingClientRect();
     if (!box) return { x: 0, y: 0 };
     return {
-      x: held(((event.clientX - box.left) / box.width) * 100, 100),
-      y: held(((event.clientY - box.top) / box.height) * 100, 100),
+      x: held(((event.clientX - box.left) / box.width) * 1000, 1000),
+      y: held(((event.clientY - box.top) / box.height) * 1000, 1000),
     };
   };
   const draw = (event: PointerEvent) => {
@@ -75,21 +67,21 @@ export function AreaCovers({
     const next = event.shiftKey
       ? {
           ...area,
-          width: Math.max(LEAST, held(area.width + dx, 100 - area.x)),
-          height: Math.max(LEAST, held(area.height + dy, 100 - area.y)),
+          width: Math.max(LEAST, held(area.width + dx, 1000 - area.x)),
+          height: Math.max(LEAST, held(area.height + dy, 1000 - area.y)),
         }
       : {
           ...area,
-          x: held(area.x + dx, 100 - area.width),
-          y: held(area.y + dy, 100 - area.height),
+          x: held(area.x + dx, 1000 - area.width),
+          y: held(area.y + dy, 1000 - area.height),
         };
     onAreas(areas.map((each) => (each.id === area.id ? next : each)));
   };
   const style = ({ x, y, width, height }: Area) => ({
-    left: `${x}%`,
-    top: `${y}%`,
-    width: `${width}%`,
-    height: `${height}%`,
+    left: `${x / 10}%`,
+    top: `${y / 10}%`,
+    width: `${width / 10}%`,
+    height: `${height / 10}%`,
   });
   return (
     <div

@@ -15,21 +15,24 @@ import {
   BsXLg,
 } from 'react-icons/bs';
 import { Link } from 'react-router';
+import type { StampSign } from '~core/board/drawn';
+import { newId } from '~/operations/new-id';
 import { boardViews, gameViews, viewsOf, type BoardView } from '~core/board/board-state';
-import { AreaCovers, middleArea, type Area } from './AreaCovers';
+import { AreaCovers, middleArea } from './AreaCovers';
 import { AskedName, askSomebody } from './Ask';
 import type { BoardLesson } from './board-lesson';
 import { useBoardKeys } from './board-keys';
 import { BoardTimer, timers } from './BoardTimer';
 import { Cover } from './Cover';
-import { Pen, penTools, type PenTool, type Stroke } from './Pen';
+import { Pen } from './Pen';
 import { Stage } from './Stage';
+import { Stamps } from './Stamps';
 import { TeamPoints } from './TeamPoints';
+import { CoverBox, PenBox, type Hand } from './ToolBoxes';
 import { useBoard, type SharedBoard } from './use-board';
+import { useDrawn } from './use-drawn';
 import { useShared } from './use-shared';
 import { WriteHere } from './WriteHere';
-
-type Strokes = Readonly<Record<string, readonly Stroke[]>>;
 
 function fullScreen() {
   if (document.fullscreenElement) void document.exitFullscreen();
@@ -105,70 +108,6 @@ function Head({
   );
 }
 
-/** The pens, while one is taken. */
-function PenBox({
-  tool,
-  onTool,
-  onClear,
-}: {
-  tool: PenTool;
-  onTool: (tool: PenTool) => void;
-  onClear: () => void;
-}) {
-  return (
-    <div className="board-row board-pens" role="group" aria-label="Pens">
-      {Object.entries(penTools).map(([id, name]) => (
-        <button
-          key={id}
-          type="button"
-          className="board-button"
-          aria-pressed={tool === id}
-          onClick={() => onTool(id as PenTool)}
-        >
-          {name}
-        </button>
-      ))}
-      <button type="button" className="board-button" onClick={onClear}>
-        Clear this place
-      </button>
-    </div>
-  );
-}
-
-/** Which cover there is: a sheet from above, or covers over single parts of the board. */
-function CoverBox({
-  overAreas,
-  onFromAbove,
-  onOverAreas,
-  onMiddle,
-  onOpenAll,
-}: {
-  overAreas: boolean;
-  onFromAbove: () => void;
-  onOverAreas: () => void;
-  onMiddle: () => void;
-  onOpenAll: () => void;
-}) {
-  const button = (name: string, onClick: () => void, pressed?: boolean) => (
-    <button type="button" className="board-button" aria-pressed={pressed} onClick={onClick}>
-      {name}
-    </button>
-  );
-  return (
-    <div className="board-row board-pens" role="group" aria-label="Covers">
-      {button('From above', onFromAbove, !overAreas)}
-      {button('Over parts', onOverAreas, overAreas)}
-      {overAreas && (
-        <>
-          {button('Cover the middle', onMiddle)}
-          {button('Open all', onOpenAll)}
-          <span>Draw a cover over what is to wait. A click opens it.</span>
-        </>
-      )}
-    </div>
-  );
-}
-
 function Clock({ board }: { board: SharedBoard }) {
   const { clock, setClock } = board;
   const [sounds, setSounds] = useState(true);
@@ -214,17 +153,15 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
   const board = useBoard(lesson.id, parts);
   const { state, step, part, setTeams, teams } = board;
   const names = profile.roster.map(({ name }) => name);
-  const [tool, setTool] = useState<PenTool>();
+  const [hand, setHand] = useState<Hand>();
   const [cover, setCover] = useState<number>();
   const [clockOpen, setClockOpen] = useState(false);
   const [writing, setWriting] = useState(false);
   const [text, setText] = useShared(`wordane board ${lesson.id} written`, '');
-  const [strokes, setStrokes] = useShared<Strokes>(`wordane board ${lesson.id} drawn`, {});
-  const [areas, setAreas] = useShared<Readonly<Record<string, readonly Area[]>>>(
-    `wordane board ${lesson.id} covered`,
-    {},
-  );
-  const place = `${state.part} ${state.view} ${state.view === 'one' ? state.at : ''}`;
+  const atItem = state.view === 'one' ? ` ${state.at}` : '';
+  const over = useDrawn(lesson, `${part?.id ?? ''} ${state.view}${atItem}`);
+  const stampAt = (sign: StampSign, x: number, y: number) =>
+    over.draw(({ stamps }) => ({ stamps: [...stamps, { id: newId(), sign, x, y }] }));
   useBoardKeys({
     next: () => step({ kind: 'next' }),
     back: () => step({ kind: 'back' }),
@@ -255,25 +192,31 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
         {writing && !state.blank && (
           <WriteHere text={text} onText={(next) => setText(() => next)} profile={profile} />
         )}
+        {!state.blank && (
+          <Stamps stamps={over.drawn.stamps} onStamps={(stamps) => over.draw(() => ({ stamps }))} />
+        )}
         <Pen
-          tool={tool}
-          strokes={state.blank ? [] : (strokes[place] ?? [])}
-          onStrokes={(next) => setStrokes((before) => ({ ...before, [place]: next }))}
+          tool={hand?.kind === 'pen' ? hand.tool : hand?.kind}
+          strokes={state.blank ? [] : over.drawn.strokes}
+          onStrokes={(strokes) => over.draw(() => ({ strokes }))}
+          onStamp={hand?.kind === 'stamp' ? (x, y) => stampAt(hand.sign, x, y) : undefined}
         />
         {cover !== undefined && cover > 0 && <Cover share={cover} onShare={setCover} />}
         <AreaCovers
-          areas={state.blank ? [] : (areas[place] ?? [])}
-          onAreas={(next) => setAreas((before) => ({ ...before, [place]: next }))}
+          areas={state.blank ? [] : over.drawn.covers}
+          onAreas={(covers) => over.draw(() => ({ covers }))}
           drawing={cover === 0}
         />
       </div>
       <AskedName board={board} names={names} />
       {(clockOpen || board.clock) && <Clock board={board} />}
-      {tool && (
+      {hand && (
         <PenBox
-          tool={tool}
-          onTool={setTool}
-          onClear={() => setStrokes((before) => ({ ...before, [place]: [] }))}
+          hand={hand}
+          onHand={setHand}
+          onClear={() => over.draw(() => ({ strokes: [], stamps: [] }))}
+          onStampMiddle={(sign) => stampAt(sign, 500, 500)}
+          drawn={over}
         />
       )}
       {cover !== undefined && (
@@ -281,10 +224,9 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           overAreas={cover === 0}
           onFromAbove={() => setCover(60)}
           onOverAreas={() => setCover(0)}
-          onMiddle={() =>
-            setAreas((before) => ({ ...before, [place]: [...(before[place] ?? []), middleArea()] }))
-          }
-          onOpenAll={() => setAreas((before) => ({ ...before, [place]: [] }))}
+          onMiddle={() => over.draw(({ covers }) => ({ covers: [...covers, middleArea()] }))}
+          onOpenAll={() => over.draw(() => ({ covers: [] }))}
+          drawn={over}
         />
       )}
       <TeamPoints board={board} />
@@ -315,8 +257,8 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
         <button
           type="button"
           className="board-button"
-          aria-pressed={tool !== undefined}
-          onClick={() => setTool(tool ? undefined : 'ink')}
+          aria-pressed={hand !== undefined}
+          onClick={() => setHand(hand ? undefined : { kind: 'pen', tool: 'ink' })}
         >
           <BsPen aria-hidden="true" /> Pen
         </button>

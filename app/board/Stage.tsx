@@ -11,7 +11,9 @@ import { screenTextOf } from '~/workspaces/lesson/screen-text';
 import type { PartContext } from '~/workers/part-builder';
 import type { LessonPartOnBoard } from './board-lesson';
 import { HiddenWordGame, LineBoard } from './games';
+import { RuleView } from './RuleView';
 import { AuctionGame, DiceGame } from './say-games';
+import { SpinGame } from './SpinGame';
 import { CallWords, DescribeIt, PathGameBoard, TugGame } from './more-games';
 import { Question } from './Question';
 
@@ -98,6 +100,8 @@ export function Stage({
     return <DescribeIt words={part.words} seed={seed} profile={context.profile} />;
   }
   if (state.view === 'dice') return <DiceGame words={part.words} seed={seed} lesson={part.id} />;
+  if (state.view === 'spin') return <SpinGame words={part.words} seed={seed} lesson={part.id} />;
+  if (state.view === 'rule' && part.rule) return <RuleView card={part.rule} shown={state.at} />;
   if (state.view === 'auction') return <AuctionGame items={items} seed={seed} />;
   if (state.view === 'hidden')
     return <HiddenWordGame items={items} words={part.words} seed={seed} />;

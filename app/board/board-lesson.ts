@@ -1,6 +1,8 @@
 /** A lesson as it goes to the board: its parts made, with what is read, asked and said of them. */
 import type { BoardPart } from '~core/board/board-state';
 import type { ClassProfile } from '~core/classes/class-profile';
+import type { RuleCard } from '~core/rule-cards/card';
+import { ruleSteps } from '~core/rule-cards/rule-steps';
 import { keyedItems, type Task } from '~core/exercises/interactions';
 import { stageNames, type Lesson } from '~core/records/lesson';
 import { engine } from '~/workers/engine.client';
@@ -15,6 +17,7 @@ export interface LessonPartOnBoard extends BoardPart {
   readonly notes: readonly string[];
   readonly built?: BuiltPart;
   readonly words: readonly string[];
+  readonly rule?: RuleCard;
 }
 
 export interface BoardLesson {
@@ -49,6 +52,7 @@ function onBoard(
   stage: string,
   notes: readonly string[],
   context: PartContext,
+  rule: RuleCard | undefined,
 ): LessonPartOnBoard {
   const of = {
     id: built.part.id,
@@ -57,6 +61,7 @@ function onBoard(
     notes,
     built,
     words: built.part.words,
+    ...(rule === undefined ? {} : { rule, ruleSteps: ruleSteps(rule) }),
   };
   if (!isExercise(built)) return { ...of, items: [], lines: [] };
   const { task, reading } = built.exercise;
@@ -78,6 +83,7 @@ export async function boardLesson(lesson: Lesson, profile: ClassProfile): Promis
     .flatMap(({ parts }) => parts)
     .filter(({ kind }) => kind === 'exercise');
   const left: string[] = [];
+  const rules = await engine().ruleCards(exercises, profile);
   const stages = await Promise.all(
     lesson.stages.map(async (stage) => {
       const name = stageNames[stage.id];
@@ -100,7 +106,7 @@ export async function boardLesson(lesson: Lesson, profile: ClassProfile): Promis
           left.push(part.text || part.maker);
           continue;
         }
-        made.push(onBoard(built, name, notes, context));
+        made.push(onBoard(built, name, notes, context, rules[part.id]));
         notes = [];
       }
       if (made.length > 0 || (notes.length === 0 && !stage.learners)) return made;

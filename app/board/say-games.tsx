@@ -4,6 +4,7 @@ import { bidBy, lotNow, newAuction, nextLot, settle } from '~core/board/auction'
 import { MOST_SIDES, sidesOf, throwDice, usualPrompts } from '~core/board/dice';
 import { Random } from '~core/kernel/random';
 import { teamNames } from './games';
+import { Sides } from './Sides';
 import { useShared } from './use-shared';
 
 /** Two dice: a word, and what to do with it; the sides of both are the teacher's to write. */
@@ -27,10 +28,6 @@ export function DiceGame({
   const [random] = useState(() => new Random(seed + 23));
   const [thrown, setThrown] = useState<readonly string[]>();
   const dice = [sidesOf(first), sidesOf(second)].map((sides) => sides.slice(0, MOST_SIDES));
-  const fields = [
-    ['Words on the first die', first, setFirst],
-    ['What to do, on the second', second, setSecond],
-  ] as const;
   return (
     <section className="board-game" aria-label="Dice">
       <div className="board-dice" role="status">
@@ -50,29 +47,13 @@ export function DiceGame({
           Throw
         </button>
       </div>
-      <details className="board-sides">
-        <summary>Other sides</summary>
-        <div className="board-row">
-          {fields.map(([label, text, set]) => (
-            <label key={label}>
-              {label}, one a line
-              <textarea
-                className="form-control"
-                rows={6}
-                value={text}
-                onChange={(event) => {
-                  const { value } = event.currentTarget;
-                  set(() => value);
-                }}
-              />
-              {sidesOf(text).length > MOST_SIDES && (
-                <span>Only the first {MOST_SIDES} are on the die.</span>
-              )}
-              {sidesOf(text).length === 0 && <span>Write a side, or there is no die.</span>}
-            </label>
-          ))}
-        </div>
-      </details>
+      <Sides
+        most={MOST_SIDES}
+        fields={[
+          ['Words on the first die', first, setFirst],
+          ['What to do, on the second', second, setSecond],
+        ]}
+      />
     </section>
   );
 }

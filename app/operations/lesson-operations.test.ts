@@ -120,6 +120,34 @@ describe('files that were given home', () => {
   });
 });
 
+describe('what was drawn at the board', () => {
+  const place = (id: string, strokes = 1) => ({
+    id,
+    strokes: Array.from({ length: strokes }, () => ({ tool: 'ink', points: [1, 2, 30, 40] })),
+    stamps: [],
+    covers: [],
+  });
+  const keep = (present: Lesson, ...places: object[]) =>
+    after(present, 'keep-drawn', { drawn: { places } });
+
+  test('comes whole through the record; a place with nothing over it is not kept; all of it goes', () => {
+    const sun = { id: 's', sign: 'sun', x: 500, y: 500 };
+    const cover = { id: 'c', x: 300, y: 350, width: 400, height: 300 };
+    const full = { ...place('p1 one 0'), stamps: [sun], covers: [cover] };
+    const kept = keep(lesson(), full, place('p1 all', 0));
+    expect(kept.drawn).toEqual([full]);
+    expect(keep(kept)).not.toHaveProperty('drawn');
+  });
+
+  test('what is off the board, or of no known kind, is refused', () => {
+    const odd = (drawn: object) => () => keep(lesson(), { ...place('p'), ...drawn });
+    expect(odd({ strokes: [{ tool: 'ink', points: [1, 2000] }] })).toThrow(/points/);
+    expect(odd({ strokes: [{ tool: 'rubber', points: [1, 2] }] })).toThrow(/tool/);
+    expect(odd({ stamps: [{ id: 's', sign: 'skull', x: 1, y: 1 }] })).toThrow(/sign/);
+    expect(odd({ strokes: place('p', 301).strokes })).toThrow(/300 strokes at most/);
+  });
+});
+
 describe('boards of loose pieces', () => {
   const board = (id: string, x = 100) => ({
     id,

@@ -13,9 +13,9 @@ import {
   type Remark,
   type StageId,
 } from '~core/records/lesson';
-import type { PieceBoardRecord } from '~core/records/piece-board-record';
 import { MOST_TAKE_HOMES, type TakeHomeRecord } from '~core/records/take-home-record';
 import { blockKinds, blockNames, type SheetBlock } from '~core/sheets/blocks/sheet-block';
+import { boardOperations } from './board-operations';
 import { Fields, Id, Maybe, OneOf, Text, Texts, Whole, Word, Yes } from './fields';
 import { shelfOperation } from './shelf-operation';
 import { ChangeError, newId, operation, type Operations } from './operation';
@@ -55,15 +55,6 @@ class PartMarks extends NamedPart {
 }
 class GaveHome {
   @Fields() takeHome!: TakeHomeRecord;
-}
-class KeepBoard {
-  @Fields() board!: PieceBoardRecord;
-  /** What was done, for the history: “Moved rain”. */
-  @Text(300) did!: string;
-}
-class RemoveBoard {
-  @Id() board!: string;
-  @Text(120) name!: string;
 }
 class MovePart extends NamedPart {
   @OneOf(stageIds) stage!: StageId;
@@ -262,28 +253,7 @@ export const lessonOperations: Operations<Lesson> = {
       takeHomes: [...(lesson.takeHomes ?? []), takeHome].slice(-MOST_TAKE_HOMES),
     }),
   }),
-  /** A board of loose pieces as it lies now; a new one comes after the others. */
-  'keep-board': op({
-    input: KeepBoard,
-    label: (_, { did }) => did,
-    step: (lesson, { board }) => {
-      const boards = lesson.boards ?? [];
-      return {
-        ...lesson,
-        boards: boards.some(({ id }) => id === board.id)
-          ? boards.map((each) => (each.id === board.id ? board : each))
-          : [...boards, board],
-      };
-    },
-  }),
-  'remove-board': op({
-    input: RemoveBoard,
-    label: (_, { name }) => `Removed the board ${name}`,
-    step: (lesson, { board }) => ({
-      ...lesson,
-      boards: (lesson.boards ?? []).filter(({ id }) => id !== board),
-    }),
-  }),
+  ...boardOperations,
   /** The same part once more, below it. */
   'copy-part': op({
     input: NamedPart,

@@ -1,6 +1,9 @@
 import type { Route } from './+types/board';
 import { Board } from '~/board/Board';
 import { boardLesson } from '~/board/board-lesson';
+import { perform, type Asked } from '~/storage/perform';
+import { RecordRevision } from '~/ui/use-send';
+import { answer } from './action-answer';
 import { openLesson } from './open-record';
 
 // Nothing of the lesson's key stands in the title: it is read by the whole class.
@@ -14,8 +17,17 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   return boardLesson(lesson, profile);
 }
 
+export async function clientAction({ request, params }: Route.ClientActionArgs) {
+  const asked = (await request.json()) as Asked;
+  return answer(() => perform('lessons', params.lessonId, asked));
+}
+
 export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function BoardRoute({ loaderData }: Route.ComponentProps) {
-  return <Board {...loaderData} />;
+  return (
+    <RecordRevision.Provider value={loaderData.lesson.revision}>
+      <Board {...loaderData} />
+    </RecordRevision.Provider>
+  );
 }

@@ -9,6 +9,9 @@ import { fernhillDemo, type Demo } from '~core/demo/fernhill';
 import type { Library } from '~core/library/library';
 import { takeFromLibrary, type Taken } from '~core/library/take';
 import type { ExerciseRecipe } from '~core/exercises/make-exercise';
+import { speaks } from '~core/languages/registry/registry';
+import { ruleTopicOf } from '~core/exercises/rule-topic';
+import { ruleCard, type RuleCard } from '~core/rule-cards/rule-card';
 import { startWords } from '~core/exercises/start-words';
 import type { Lesson } from '~core/records/lesson';
 import { planLesson } from '~core/lessons/plan-lesson';
@@ -394,6 +397,22 @@ export class Engine {
         key,
         [...new Set(parts.flatMap((part) => targetsOf(part, this.lexicon)))],
       ]),
+    );
+  }
+
+  /** The rule card of each exercise that has one, by its id. */
+  ruleCards(
+    parts: readonly (ExerciseRecipe & { readonly id: string })[],
+    profile: ClassProfile,
+  ): Readonly<Record<string, RuleCard>> {
+    if (!speaks(profile.language, 'words')) return {};
+    return Object.fromEntries(
+      parts.flatMap((part) => {
+        const topic = ruleTopicOf(part, this.lexicon);
+        if (topic === undefined) return [];
+        const card = ruleCard(topic, profile, this.lexicon);
+        return card.rules.length === 0 ? [] : [[part.id, card] as const];
+      }),
     );
   }
 

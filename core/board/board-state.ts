@@ -17,6 +17,8 @@ export interface BoardPart {
   readonly lines: readonly string[];
   /** Words to be called and described; absent where there are none. */
   readonly words?: readonly string[];
+  /** Steps in which its rule is shown, line by line; none where it has no rule card. */
+  readonly ruleSteps?: number;
 }
 
 /** How a part is shown: what is read, one item at a time, all at once, or a game with its items. */
@@ -24,6 +26,7 @@ export const boardViews = {
   read: 'Read',
   one: 'One by one',
   all: 'The whole',
+  rule: 'The rule',
   line3: 'Three in a line',
   line4: 'Four in a line',
   hidden: 'Hidden word',
@@ -31,6 +34,7 @@ export const boardViews = {
   path: 'Along the path',
   call: 'Call the words',
   describe: 'Describe it',
+  spin: 'The vane',
   dice: 'Dice',
   auction: 'Auction of sentences',
 } as const;
@@ -60,12 +64,13 @@ export type BoardAction =
 const FEWEST_CALLED = 6;
 
 /** The views that a part can have, the first of them where it is opened. */
-export const viewsOf = ({ items, lines, words = [] }: BoardPart): BoardView[] => [
+export const viewsOf = ({ items, lines, words = [], ruleSteps = 0 }: BoardPart): BoardView[] => [
   ...(lines.length > 0 ? (['read'] as const) : []),
   ...(items.length > 0 ? (['one'] as const) : []),
   'all',
+  ...(ruleSteps > 0 ? (['rule'] as const) : []),
   ...(items.length >= 3 ? (['line3', 'line4', 'hidden', 'tug', 'path'] as const) : []),
-  ...(words.length >= FEWEST_CALLED ? (['call', 'describe', 'dice'] as const) : []),
+  ...(words.length >= FEWEST_CALLED ? (['call', 'describe', 'spin', 'dice'] as const) : []),
   ...(hasAuction(items) ? (['auction'] as const) : []),
 ];
 
@@ -78,6 +83,7 @@ export const gameViews: readonly BoardView[] = [
   'path',
   'call',
   'describe',
+  'spin',
   'dice',
   'auction',
 ];
@@ -106,6 +112,10 @@ function next(state: BoardState, parts: readonly BoardPart[]): BoardState {
   if (state.view === 'read' && part && state.at < part.lines.length - 1) {
     return { ...state, at: state.at + 1 };
   }
+  if (state.view === 'rule' && part) {
+    if (state.at < (part.ruleSteps ?? 0) - 1) return { ...state, at: state.at + 1 };
+    if (part.items.length > 0) return { ...state, view: 'one', at: 0, open: 0 };
+  }
   if (state.view === 'one' && part) {
     if (state.open < deepest(part, state.at)) {
       return { ...state, open: (state.open + 1) as 1 | 2 };
@@ -122,7 +132,7 @@ function next(state: BoardState, parts: readonly BoardPart[]): BoardState {
 function back(state: BoardState, parts: readonly BoardPart[]): BoardState {
   const part = parts[state.part];
   if (state.view === 'one' && state.open > 0) return { ...state, open: (state.open - 1) as 0 | 1 };
-  if ((state.view === 'one' || state.view === 'read') && state.at > 0) {
+  if (['one', 'read', 'rule'].includes(state.view) && state.at > 0) {
     return { ...state, at: state.at - 1, open: 0 };
   }
   if (state.view === 'one' && part && part.lines.length > 0) {

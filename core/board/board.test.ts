@@ -252,6 +252,12 @@ describe('words that are called', () => {
   test('are offered where there are enough of them', () => {
     const part = { id: 'p', title: '', items: [], lines: [] };
     expect(viewsOf({ ...part, words: ['a', 'b'] })).toEqual(['all']);
-    expect(viewsOf({ ...part, words: [...'abcdef'] })).toEqual(['all', 'call', 'describe', 'dice']);
+    expect(viewsOf({ ...part, words: [...'abcdef'] })).toEqual([
+      'all',
+      'call',
+      'describe',
+      'spin',
+      'dice',
+    ]);
   });
 });

@@ -24,6 +24,7 @@ import type { ExerciseParameters } from '../exercises/making/exercise';
 import type { ExerciseRecipe } from '../exercises/make-exercise';
 import type { SheetBlock } from '../sheets/blocks/sheet-block';
 import type { SheetLayout } from '../paper/sheet-layout';
+import { DrawnRecord, MOST_DRAWN } from './drawn-record';
 import { MOST_BOARDS, PieceBoardRecord } from './piece-board-record';
 import { PLAN_LENGTH, PlanRecord } from './plan-record';
 import { SharedThing } from './shelf-marks';
@@ -215,6 +216,16 @@ export class Lesson extends SharedThing {
   @ValidateNested({ each: true })
   @Type(() => PieceBoardRecord)
   boards?: PieceBoardRecord[];
+
+  /** What was drawn over the board and is to stay, by its place. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(MOST_DRAWN, {
+    message: `A lesson keeps drawings over ${MOST_DRAWN} places at most. Throw some away first.`,
+  })
+  @ValidateNested({ each: true })
+  @Type(() => DrawnRecord)
+  drawn?: DrawnRecord[];
 
   /** Slips that have come back, as their codes; what they say is computed when it is asked for. */
   @IsOptional()
