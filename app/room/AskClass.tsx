@@ -1,6 +1,9 @@
 import { useId, useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
 import { newId } from '~/operations/new-id';
+import { Picture } from '~/ui/Picture';
+import { NO_PICTURE, readPicture } from '~/ui/read-picture';
+import type { RoomPicture } from './room-lesson';
 import { questionKinds, type RoomQuestion } from '~core/room/show';
 
 const MOST_OPTIONS = 6;
@@ -9,9 +12,12 @@ const MOST_OPTIONS = 6;
 export function AskClass({
   onAsk,
   onClose,
+  pictures,
 }: {
   onAsk: (question: RoomQuestion) => void;
   onClose: () => void;
+  /** On which a ring can be set. */
+  pictures: readonly RoomPicture[];
 }) {
   const id = useId();
   const [kind, setKind] = useState<RoomQuestion['kind']>('choice');
@@ -20,12 +26,28 @@ export function AskClass({
   const given = [...new Set(options.split('\n').map((line) => line.trim()))].filter(
     (line) => line !== '',
   );
+  const [picture, setPicture] = useState(pictures[0]?.picture ?? '');
+  const [own, setOwn] = useState<string>();
+  const [fault, setFault] = useState('');
+  const read = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const { picture: made } = await readPicture(file, { side: 1000, photograph: true });
+      setOwn(made);
+      setPicture(made);
+      setFault('');
+    } catch {
+      setFault(NO_PICTURE);
+    }
+  };
   const problem =
     text.trim() === ''
       ? 'Write the question.'
-      : kind === 'choice' && (given.length < 2 || given.length > MOST_OPTIONS)
-        ? `A choice has two to ${MOST_OPTIONS} answers, one a line.`
-        : '';
+      : kind === 'ring' && picture === ''
+        ? 'Choose a picture.'
+        : kind === 'choice' && (given.length < 2 || given.length > MOST_OPTIONS)
+          ? `A choice has two to ${MOST_OPTIONS} answers, one a line.`
+          : '';
   return (
     <Modal show onHide={onClose} aria-labelledby={id}>
       <Modal.Header closeButton>
@@ -68,6 +90,41 @@ export function AskClass({
             />
           </label>
         )}
+        {kind === 'ring' && (
+          <>
+            <label className="d-block mb-2">
+              On which picture
+              <select
+                className="form-select"
+                value={picture}
+                onChange={(event) => setPicture(event.currentTarget.value)}
+              >
+                {picture === '' && <option value="">choose …</option>}
+                {own !== undefined && <option value={own}>The picture from the file</option>}
+                {pictures.map(({ name, picture: each }) => (
+                  <option key={each} value={each}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label className="d-block mb-2">
+              Or a picture from a file
+              <input
+                className="form-control"
+                type="file"
+                accept="image/*"
+                onChange={(event) => void read(event.currentTarget.files?.[0])}
+              />
+            </label>
+            {fault && (
+              <p className="message" role="alert">
+                {fault}
+              </p>
+            )}
+            {picture !== '' && <Picture picture={picture} name="The chosen picture" size="8rem" />}
+          </>
+        )}
       </Modal.Body>
       <Modal.Footer>
         <span className="quiet me-auto" role="status">
@@ -81,6 +138,7 @@ export function AskClass({
               kind,
               text: text.trim(),
               options: kind === 'choice' ? given : [],
+              ...(kind === 'ring' ? { picture } : {}),
             })
           }
         >

@@ -2,18 +2,27 @@ import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { usualBehaviour } from '~core/kernel/behaviour';
 import { NAME_LENGTH } from '~core/room/messages';
-import type { RoomExercise, RoomQuestion } from '~core/room/show';
-import { MOST_WORDS } from '~core/room/thoughts';
+import type { Stroke } from '~core/board/drawn';
+import { gamePlace, type GameMove } from '~core/room/games';
+import { fitsAnswer, slatePlace } from '~core/room/posts';
+import type { RoomExercise, RoomShow } from '~core/room/show';
 import type { AnyResponse } from '~/faces/Face';
 import { begun, Play } from '~/faces/Play';
 import { pictureAddress } from '~/ui/Picture';
+import { DrawPad } from './DrawPad';
+import { GameFace } from './GameFace';
 import type { LearnerSees } from './learner-client';
+import { PostView } from './PostView';
+import { QuestionFace } from './QuestionFace';
 import { readWork, useLearnerRoom, writeWork } from './use-learner-room';
 
 /** Milliseconds after the last stroke when an answer goes off. */
 const SETTLED = 400;
 
 type Answer = (exercise: string, response: AnyResponse, print?: string) => void;
+
+/** Where the work at an exercise is kept: another version of it is begun anew. */
+const workPlace = ({ id, print }: Pick<RoomExercise, 'id' | 'print'>) => `${id} ${print}`;
 
 function WhoAmI({
   names,
@@ -109,72 +118,6 @@ function Exercise({
   );
 }
 
-function Question({
-  question,
-  kept,
-  locked,
-  answer,
-}: {
-  question: RoomQuestion;
-  kept: AnyResponse | undefined;
-  locked: boolean;
-  answer: Answer;
-}) {
-  const before = (kept ?? {}) as Readonly<Record<string, string>>;
-  const [said, setSaid] = useState(before);
-  const give = (response: Readonly<Record<string, string>>) => {
-    setSaid(response);
-    answer(question.id, response as AnyResponse);
-  };
-  const count = question.kind === 'words' ? MOST_WORDS : 1;
-  const [typed, setTyped] = useState(before);
-  return (
-    <section className="card-paper room-question" inert={locked}>
-      <h2>{question.text}</h2>
-      {question.kind === 'choice' ? (
-        <div className="room-options" role="group" aria-label="Choose one">
-          {question.options.map((option) => (
-            <button
-              key={option}
-              type="button"
-              className="play-button"
-              aria-pressed={said.said === option}
-              onClick={() => give({ said: option })}
-            >
-              {option}
-            </button>
-          ))}
-        </div>
-      ) : (
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            give(typed);
-          }}
-        >
-          {Array.from({ length: count }, (_, at) => {
-            const name = count === 1 ? 'said' : `said${at + 1}`;
-            return (
-              <label key={name} className="d-block mb-2">
-                {count === 1 ? 'What you think' : `Word ${at + 1}`}
-                <input
-                  className="form-control"
-                  maxLength={200}
-                  value={typed[name] ?? ''}
-                  onChange={(event) => setTyped({ ...typed, [name]: event.currentTarget.value })}
-                />
-              </label>
-            );
-          })}
-          <button type="submit" className="play-button play-button--main">
-            Send it
-          </button>
-        </form>
-      )}
-    </section>
-  );
-}
-
 /** Whether what was answered is with the teacher. */
 function Standing({ sees }: { sees: LearnerSees }) {
   const { state, waiting, message } = sees;
@@ -195,13 +138,69 @@ function Standing({ sees }: { sees: LearnerSees }) {
   );
 }
 
+/** The slate in the middle: drawn on by who has the pen, seen by all. */
+function Slate({
+  slate,
+  sees,
+  mine,
+  answer,
+}: {
+  slate: NonNullable<RoomShow['slate']>;
+  sees: LearnerSees;
+  mine: readonly Stroke[];
+  answer: Answer;
+}) {
+  const hasPen = slate.pen !== undefined && slate.pen === sees.member;
+  const drawn = sees.slate?.id === slate.id ? sees.slate.strokes : [];
+  const [own, setOwn] = useState(mine);
+  const told = new Set(own.map((stroke) => JSON.stringify(stroke)));
+  return (
+    <section className="card-paper room-slate" aria-label="The slate">
+      <p className="room-game__now" role="status">
+        {hasPen ? 'You have the pen.' : 'Look at the slate.'}
+      </p>
+      <DrawPad
+        label="The slate"
+        text={slate.text}
+        behind={drawn.filter((stroke) => !told.has(JSON.stringify(stroke)))}
+        strokes={own}
+        onStrokes={
+          hasPen
+            ? (next) => {
+                if (!fitsAnswer(next)) return;
+                setOwn(next);
+                answer(slatePlace(slate.id), { strokes: next } as unknown as AnyResponse);
+              }
+            : undefined
+        }
+      />
+    </section>
+  );
+}
+
+/** What the teacher lets all see of a wall. */
+function Wall({ posts }: { posts: NonNullable<RoomShow['wall']> }) {
+  return (
+    <section className="card-paper room-question" aria-label="The wall">
+      <ul className="room-wall">
+        {posts.map((post, at) => (
+          <li key={at} className="room-post">
+            <PostView post={post} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** The class's side of a room: whatever the teacher opens, to be answered. */
 export function LearnerRoom({ code }: { code: string }) {
   const { sees, client } = useLearnerRoom(code);
   const [work, setWork] = useState(() => readWork(code));
   const [at, setAt] = useState<string>();
   const answer: Answer = (exercise, response, print) => {
-    const next = { ...work, [exercise]: response };
+    const place = print === undefined ? exercise : workPlace({ id: exercise, print });
+    const next = { ...work, [place]: response };
     setWork(next);
     writeWork(code, next);
     client.current?.answer(exercise, response as Readonly<Record<string, unknown>>, print);
@@ -224,7 +223,9 @@ export function LearnerRoom({ code }: { code: string }) {
       </div>
     );
   }
-  const { content, show, pair, name } = sees;
+  const { content, show, pair, name, game } = sees;
+  const keptAt = (place: string) => work[place] as object | undefined;
+  const answerAt = (place: string, response: object) => answer(place, response as AnyResponse);
   if (name === '') {
     return (
       <div className="room-door">
@@ -262,7 +263,7 @@ export function LearnerRoom({ code }: { code: string }) {
       {show.looked !== undefined && (
         <section className="card-paper room-looked" aria-label="One answer, for all to look at">
           <p className="quiet small mb-1">One answer. What do you think of it?</p>
-          <p className="learner-text">{show.looked}</p>
+          <PostView post={show.looked} />
         </section>
       )}
       {show.locked && (
@@ -271,14 +272,35 @@ export function LearnerRoom({ code }: { code: string }) {
         </p>
       )}
       <div>
-        {show.question ? (
-          <Question
-            key={show.question.id}
-            question={show.question}
-            kept={work[show.question.id]}
-            locked={show.locked}
+        {game ? (
+          <GameFace
+            key={game.id}
+            view={game}
+            moves={(keptAt(gamePlace(game.id)) as { moves?: GameMove[] } | undefined)?.moves ?? []}
+            onMoves={(moves) => answerAt(gamePlace(game.id), { moves })}
+          />
+        ) : show.slate ? (
+          <Slate
+            key={show.slate.id}
+            slate={show.slate}
+            sees={sees}
+            mine={
+              (keptAt(slatePlace(show.slate.id)) as { strokes?: Stroke[] } | undefined)?.strokes ??
+              []
+            }
             answer={answer}
           />
+        ) : show.question ? (
+          <>
+            {show.wall && show.wall.length > 0 && <Wall posts={show.wall} />}
+            <QuestionFace
+              key={show.question.id}
+              question={show.question}
+              kept={keptAt}
+              locked={show.locked}
+              answer={answerAt}
+            />
+          </>
         ) : open ? (
           <>
             {!together && (
@@ -292,15 +314,15 @@ export function LearnerRoom({ code }: { code: string }) {
                   >
                     {index + 1}
                     <span className="visually-hidden"> {each.exercise.title}</span>
-                    {work[each.id] ? ' ·' : ''}
+                    {work[workPlace(each)] ? ' ·' : ''}
                   </button>
                 ))}
               </nav>
             )}
             <Exercise
-              key={open.id}
+              key={workPlace(open)}
               given={open}
-              kept={work[open.id]}
+              kept={work[workPlace(open)]}
               locked={show.locked}
               answer={answer}
             />

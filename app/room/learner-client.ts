@@ -3,6 +3,8 @@
  * sent, and is sent again until the teacher's browser has stored it.
  */
 import type { Socket } from 'socket.io-client';
+import { strokesFrom, type Stroke } from '~core/board/drawn';
+import type { GameView } from '~core/room/games';
 import { answering, emptyOutbox, outboxFrom, storedAt, type Outbox } from '~core/room/outbox';
 import type { RoomContent, RoomPair, RoomShow } from '~core/room/show';
 import { newId } from '~/operations/new-id';
@@ -29,6 +31,12 @@ export interface LearnerSees {
   readonly content?: RoomContent;
   readonly show?: RoomShow;
   readonly pair?: RoomPair;
+  /** What has been drawn on the slate of this id. */
+  readonly slate?: { readonly id: string; readonly strokes: readonly Stroke[] };
+  /** Her table in a game of two. */
+  readonly game?: GameView | undefined;
+  /** Her id in the room: whoever is named by it has the pen. */
+  readonly member?: string;
   /** Answers that are not stored yet. */
   readonly waiting: number;
 }
@@ -89,14 +97,14 @@ export class LearnerClient {
     if (!this.socket.connected || this.left) return;
     this.keep({});
     const { key, name } = this.kept;
-    const done = await ask(this.socket, 'join', { code: this.code, key, name });
+    const done = await ask<{ member: string }>(this.socket, 'join', { code: this.code, key, name });
     if (!done.ok) {
       // Who was in before waits for the room: the server may have been started anew.
       const waits = this.kept.name !== '' || this.sees.content !== undefined;
       this.see({ state: waits ? 'away' : 'refused', message: done.message });
       if (waits) this.later = setTimeout(() => void this.comeIn(), COME_AGAIN);
     } else {
-      this.see({ state: this.sees.content ? 'in' : 'coming', message: '' });
+      this.see({ state: this.sees.content ? 'in' : 'coming', message: '', member: done.member });
       this.sendWaiting();
     }
   }
@@ -111,6 +119,12 @@ export class LearnerClient {
         return this.see({ show: body as unknown as RoomShow });
       case 'pair':
         return this.see({ pair: body as unknown as RoomPair });
+      case 'slate':
+        return this.see({
+          slate: { id: String(body['id'] ?? ''), strokes: strokesFrom(body['strokes']) },
+        });
+      case 'game':
+        return this.see({ game: body['id'] ? (body as unknown as GameView) : undefined });
       case 'named': {
         const name = typeof body.name === 'string' ? body.name : '';
         this.keep({ name });

@@ -8,6 +8,7 @@ import { printOf } from '~core/practice/slip';
 import { simulatedClass } from '~core/practice/simulated-class';
 import { simulate, type SimulatedLearner } from '~core/practice/simulated-learner';
 import type { GivenExercise } from '~core/results/results-of';
+import { postPlace } from '~core/room/posts';
 import type { RoomQuestion } from '~core/room/show';
 import { LearnerClient, type LearnerSees } from './learner-client';
 
@@ -74,7 +75,11 @@ class Somebody {
 
   private async say({ id, kind, options }: RoomQuestion) {
     await this.after(ITEM.least + this.random.next() * (ITEM.most - ITEM.least));
-    if (this.gone || this.at !== id) return;
+    if (this.gone || this.at !== id) return undefined;
+    if (kind === 'ring') {
+      const place = () => Math.round(300 + this.random.next() * 400);
+      return this.client?.answer(id, { x: place(), y: place() });
+    }
     const { words } = this.options;
     const word = words[Math.floor(this.random.next() * words.length)] ?? 'rain';
     const text =
@@ -83,7 +88,9 @@ class Somebody {
         : kind === 'words'
           ? word
           : `I thought of ${word}.`;
-    this.client?.answer(id, { said: text });
+    return kind === 'wall'
+      ? this.client?.answer(postPlace(id, 0), { text })
+      : this.client?.answer(id, { said: text });
   }
 
   private async work(id: string, goesOn: boolean) {

@@ -1,84 +1,18 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { createServer, type Server } from 'node:http';
-import { connect as openSocket, type AddressInfo } from 'node:net';
-import { afterEach, describe, expect, test, vi } from 'vitest';
-import { LearnerClient } from './learner-client';
+import { connect as openSocket } from 'node:net';
+import { describe, expect, test } from 'vitest';
 import { ask, connect } from './socket';
-import { TeacherClient } from './teacher-client';
 import { Random } from '~core/kernel/random';
-import type { RoomContent } from '~core/room/show';
-import { allowed } from '../../server/guard.mjs';
-import { attachRoom } from '../../server/room/attach';
-
-const content: RoomContent = { title: 'Storm words', className: 'Kestrels', exercises: [] };
-const closing: (() => unknown)[] = [];
-afterEach(async () => {
-  for (const close of closing.splice(0).reverse()) await close();
-});
-
-const until = <Value>(what: () => Value) =>
-  vi.waitFor(
-    () => {
-      const value = what();
-      if (!value) throw new Error(`It never came: ${what.toString()}`);
-      return value;
-    },
-    { timeout: 20_000, interval: 20 },
-  );
-
-async function serve(port = 0, redis?: string) {
-  const server: Server = createServer((_, response) => response.end());
-  const close = await attachRoom(server, { allows: allowed(), redis });
-  await new Promise<void>((done) => server.listen(port, '127.0.0.1', done));
-  const { port: taken } = server.address() as AddressInfo;
-  let open = true;
-  const stop = async () => {
-    if (!open) return;
-    open = false;
-    await close();
-    server.close();
-  };
-  closing.push(stop);
-  return { address: `http://127.0.0.1:${taken}`, port: taken, stop };
-}
-
-const memory = () => {
-  let kept: unknown;
-  let writes = 0;
-  return {
-    read: () => kept,
-    write: (next: unknown) => {
-      writes += 1;
-      kept = JSON.parse(JSON.stringify(next));
-    },
-    count: () => writes,
-  };
-};
-
-function teacherAt(address: string, store = memory()) {
-  const teacher = new TeacherClient(content, store, () => undefined, address);
-  closing.push(() => teacher.leave());
-  return teacher;
-}
-
-function learnerAt(address: string, code: string, name: string, store = memory()) {
-  const learner = new LearnerClient(code, store, () => undefined, address);
-  if (name !== '') learner.choose(name);
-  closing.push(() => learner.leave());
-  return learner;
-}
-
-const codeOf = (teacher: TeacherClient) =>
-  until(() => (teacher.present.state === 'open' ? teacher.present.code : undefined));
-
-/** What the teacher has of a learner, by her name. */
-function answersOf(teacher: TeacherClient, name: string) {
-  const { members, answers } = teacher.present.room;
-  const id = members.find((member) => member.name === name)?.id ?? '';
-  return Object.fromEntries(
-    Object.entries(answers[id] ?? {}).map(([exercise, { response }]) => [exercise, response]),
-  );
-}
+import {
+  answersOf,
+  closing,
+  codeOf,
+  learnerAt,
+  memory,
+  serve,
+  teacherAt,
+  until,
+} from './room-harness';
 
 describe('a room', () => {
   test('forty learners drop, sleep, come late and send twice: each answer is kept once', async () => {
@@ -130,7 +64,7 @@ describe('a room', () => {
     await until(() => teacher.present.state === 'away');
     learner.answer('e1', { i1: 'hail' });
     expect(learner.present.waiting).toBe(1);
-    await serve(first.port);
+    await serve({ port: first.port });
     await until(() => learner.present.waiting === 0);
     expect(teacher.present.code).toBe(code);
     expect(answersOf(teacher, 'Mina')).toEqual({ e1: { i1: 'hail' } });
@@ -293,7 +227,7 @@ describe('two processes with a Redis between them', () => {
 
   test('one room has its members on both', async () => {
     const url = await redis();
-    const [one, other] = [await serve(0, url), await serve(0, url)];
+    const [one, other] = [await serve({ redis: url }), await serve({ redis: url })];
     const teacher = teacherAt(one.address);
     const code = await codeOf(teacher);
     const near = learnerAt(one.address, code, 'Near');
@@ -307,7 +241,7 @@ describe('two processes with a Redis between them', () => {
     expect(answersOf(teacher, 'Far')).toEqual({ e1: { i1: 'far' } });
     expect(answersOf(teacher, 'Near')).toEqual({ e1: { i1: 'near' } });
     // A process that starts later learns which rooms there are.
-    const third = await serve(0, url);
+    const third = await serve({ redis: url });
     const late = learnerAt(third.address, code, 'Late');
     await until(() => late.present.state === 'in');
     await teacher.close();

@@ -14,8 +14,19 @@ import {
   sentOut,
   type RoomState,
 } from '~core/room/room-state';
-import { firstShow, type RoomContent, type RoomPair, type RoomShow } from '~core/room/show';
+import type { Stroke } from '~core/board/drawn';
+import type { OtherVersion } from '~core/kernel/version';
+import { gamePlace, keptTable, takeMoves, viewFor, type GameTable } from '~core/room/games';
+import { slatePlace, slateStrokes } from '~core/room/posts';
+import {
+  firstShow,
+  type RoomContent,
+  type RoomPair,
+  type RoomShow,
+  type RoomSlate,
+} from '~core/room/show';
 import { newId } from '~/operations/new-id';
+import type { RoomVersions } from './room-lesson';
 import { ask, connect } from './socket';
 
 export interface KeptRoom {
@@ -23,6 +34,12 @@ export interface KeptRoom {
   readonly code?: string;
   readonly room: RoomState;
   readonly show: RoomShow;
+  /** Games of two that are on. */
+  readonly games: readonly GameTable[];
+  /** What the teacher has drawn on the slate. */
+  readonly drawn: readonly Stroke[];
+  /** Learners who have another version, by their ids. */
+  readonly versions: Readonly<Record<string, OtherVersion>>;
 }
 
 export interface RoomStore {
@@ -45,6 +62,7 @@ export class TeacherClient {
   private sees: TeacherSees;
   private readonly toAcknowledge = new Map<string, string[]>();
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private versions: RoomVersions['content'] | undefined;
 
   constructor(
     private readonly content: RoomContent,
@@ -58,6 +76,9 @@ export class TeacherClient {
       ...(before?.code === undefined ? {} : { code: before.code }),
       room: before ? roomFrom(before.room) : emptyRoom,
       show: before?.show ?? { ...firstShow, ...firstExercise(content) },
+      games: (before?.games ?? []).map(keptTable),
+      drawn: before?.drawn ?? [],
+      versions: before?.versions ?? {},
     };
     this.sees = { ...this.kept, state: 'opening', message: '' };
     this.socket = connect(address);
@@ -113,37 +134,89 @@ export class TeacherClient {
     this.change({ room });
     const name = room.members.find(({ id }) => id === member)?.name ?? '';
     this.tell('named', { name }, member);
-    this.tell('content', this.content, member);
+    this.tell('content', this.contentFor(member), member);
     this.tell('show', this.kept.show, member);
+    this.tellSlate(member);
+    for (const table of this.kept.games) this.tellTable(table, [member]);
+  }
+
+  /** The exercises of a learner: hers where she has another version of one. */
+  private contentFor(member: string): RoomContent {
+    const version = this.kept.versions[member];
+    const own = version === undefined ? [] : (this.versions?.[version] ?? []);
+    return {
+      ...this.content,
+      exercises: this.content.exercises.map(
+        (usual) => own.find(({ id }) => id === usual.id) ?? usual,
+      ),
+    };
+  }
+
+  private tellSlate(member?: string) {
+    const { show, room, drawn } = this.kept;
+    if (!show.slate) return;
+    const { id } = show.slate;
+    this.tell('slate', { id, strokes: slateStrokes(room, id, drawn) }, member);
+  }
+
+  private tellTable(table: GameTable, to: readonly string[] = table.players) {
+    const nameOf = (id: string) =>
+      this.kept.room.members.find((each) => each.id === id)?.name ?? '';
+    for (const member of to) {
+      const view = viewFor(table, member, nameOf);
+      if (view) this.tell('game', view, member);
+    }
+  }
+
+  /** What an answer does besides being kept: a move at a table, a stroke on the slate. */
+  private follow(member: string, { exercise, response }: AnswerMessage) {
+    const table = this.kept.games.find(({ id }) => gamePlace(id) === exercise);
+    if (table) {
+      const next = takeMoves(table, member, response['moves']);
+      this.change({ games: this.kept.games.map((each) => (each === table ? next : each)) });
+      this.tellTable(next);
+    }
+    const { slate } = this.kept.show;
+    if (slate && slatePlace(slate.id) === exercise) this.tellSlate();
   }
 
   private receive(member: string, given: unknown) {
     const checked = validateAs(AnswerMessage, given);
     if (!checked.ok) return;
+    // Only who has the pen draws.
+    const { slate } = this.kept.show;
+    const drawsUnasked =
+      slate !== undefined &&
+      checked.value.exercise === slatePlace(slate.id) &&
+      slate.pen !== member;
     // An answer that is known is said to be stored once more: the learner did not hear of it.
-    const room = answered(this.kept.room, member, checked.value);
+    const before = this.kept.room;
+    const room = drawsUnasked ? before : answered(before, member, checked.value);
     const ids = this.toAcknowledge.get(member) ?? [];
     this.toAcknowledge.set(member, [...ids, checked.value.id]);
     this.change({ room });
+    if (room !== before) this.follow(member, checked.value);
   }
 
   /** Stores what has come, and says so, a little later: what comes at once is stored at once. */
   private gather() {
-    this.timer ??= setTimeout(() => {
-      this.timer = undefined;
-      try {
-        this.store.write(this.kept);
-      } catch {
-        // The learners keep theirs, and send them again.
-        this.toAcknowledge.clear();
-        return this.see({
-          message:
-            'This browser has no room left: what is answered is not stored. Make room first.',
-        });
-      }
-      for (const [member, ids] of this.toAcknowledge) this.tell('stored', { ids }, member);
-      return this.toAcknowledge.clear();
-    }, GATHERED);
+    this.timer ??= setTimeout(() => this.keep(), GATHERED);
+  }
+
+  private keep() {
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    try {
+      this.store.write(this.kept);
+    } catch {
+      // The learners keep theirs, and send them again.
+      this.toAcknowledge.clear();
+      return this.see({
+        message: 'This browser has no room left: what is answered is not stored. Make room first.',
+      });
+    }
+    for (const [member, ids] of this.toAcknowledge) this.tell('stored', { ids }, member);
+    return this.toAcknowledge.clear();
   }
 
   /** What the class sees. */
@@ -151,6 +224,45 @@ export class TeacherClient {
     const show = { ...this.kept.show, ...changed };
     this.change({ show });
     this.tell('show', show);
+  }
+
+  /** A slate for all; who has the pen draws on it. Another id is a clean one. */
+  slate(slate: RoomSlate | undefined) {
+    if (slate?.id !== this.kept.show.slate?.id) this.change({ drawn: [] });
+    this.show({ slate });
+    this.tellSlate();
+  }
+
+  /** What the teacher draws on the slate herself. */
+  draw(drawn: readonly Stroke[]) {
+    this.change({ drawn });
+    this.tellSlate();
+  }
+
+  /** These tables instead of those before; none ends the games. */
+  play(games: readonly GameTable[]) {
+    for (const { players } of this.kept.games) {
+      for (const member of players) this.tell('game', {}, member);
+    }
+    this.change({ games });
+    for (const table of games) this.tellTable(table);
+  }
+
+  /** A learner gets another version, or the usual one again. */
+  give(member: string, version: OtherVersion | undefined) {
+    const { [member]: _before, ...others } = this.kept.versions;
+    this.change({
+      versions: version === undefined ? others : { ...others, [member]: version },
+    });
+    this.tell('content', this.contentFor(member), member);
+  }
+
+  /** The other versions are made: who was given one before gets it. */
+  withVersions(versions: RoomVersions['content']) {
+    this.versions = versions;
+    for (const member of Object.keys(this.kept.versions)) {
+      this.tell('content', this.contentFor(member), member);
+    }
   }
 
   pair(member: string, pair: RoomPair) {
@@ -175,9 +287,14 @@ export class TeacherClient {
     this.leave();
   }
 
+  /** Stores at once what waits to be stored: the page may be going. */
+  keepNow() {
+    if (this.timer !== undefined) this.keep();
+  }
+
   /** Leaves the room open, as where the window is closed. */
   leave() {
-    clearTimeout(this.timer);
+    this.keepNow();
     this.socket.disconnect();
   }
 }

@@ -26,7 +26,12 @@ export function useTeacherRoom(lesson: string, content: RoomContent) {
   useEffect(() => {
     const opened = new TeacherClient(content, storeOf(lesson), setSees);
     client.current = opened;
-    return () => opened.leave();
+    const keepNow = () => opened.keepNow();
+    window.addEventListener('pagehide', keepNow);
+    return () => {
+      window.removeEventListener('pagehide', keepNow);
+      opened.leave();
+    };
     // A room is opened with the lesson as it is then.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [lesson]);

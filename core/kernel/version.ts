@@ -2,3 +2,7 @@
 
 export const versions = ['core', 'support', 'stretch'] as const;
 export type Version = (typeof versions)[number];
+
+/** Those that are not for everyone. */
+export const otherVersions = ['support', 'stretch'] as const satisfies readonly Version[];
+export type OtherVersion = (typeof otherVersions)[number];

@@ -14,6 +14,8 @@ export interface GivenExercise {
   readonly id: string;
   readonly title: string;
   readonly task: Task;
+  /** The same exercise as it was made for some: with support, or with more to do. */
+  readonly versions?: readonly Task[];
 }
 
 export interface GivenLesson {
@@ -120,15 +122,20 @@ function itemsOf(slip: Slip, lesson: GivenLesson, problems: string[]): AnsweredI
       problems.push(`${slip.learner} has answered an exercise that is not in the lesson any more.`);
       return [];
     }
-    if (print !== undefined && print !== printOf(learnerCopy(exercise.task))) {
+    const { task: usual, versions = [] } = exercise;
+    const task =
+      print === undefined
+        ? usual
+        : [usual, ...versions].find((each) => print === printOf(learnerCopy(each)));
+    if (task === undefined) {
       problems.push(
         `“${exercise.title}” was changed after ${slip.learner} had it. Those answers are not counted.`,
       );
       return [];
     }
     const given = typeof response === 'object' && response !== null ? response : {};
-    return markItem(exercise.task, given).verdicts.map((verdict): AnsweredItem => {
-      const found = diagnoseVerdict(verdict, exercise.task);
+    return markItem(task, given).verdicts.map((verdict): AnsweredItem => {
+      const found = diagnoseVerdict(verdict, task);
       return {
         ...verdict,
         exercise: id,

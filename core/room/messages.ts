@@ -92,6 +92,9 @@ export class AnswerMessage {
   print?: string;
 }
 
+/** Kinds of things that are told to the class. */
+const toldKinds = ['content', 'show', 'pair', 'stored', 'named', 'away', 'slate', 'game'] as const;
+
 /** What the teacher sends to all, or to one. */
 export class TellMessage {
   /** The id of a member; absent where it is for all. */
@@ -100,8 +103,8 @@ export class TellMessage {
   @MaxLength(60)
   to?: string;
 
-  @IsIn(['content', 'show', 'pair', 'stored', 'named', 'away'])
-  kind!: 'content' | 'show' | 'pair' | 'stored' | 'named' | 'away';
+  @IsIn(toldKinds)
+  kind!: (typeof toldKinds)[number];
 
   @IsObject()
   body!: object;

@@ -1,5 +1,6 @@
 /** What the class is shown of a room: the teacher's browser says it, and every learner's screen follows. */
 import type { LearnerExercise } from '../practice/for-learner';
+import type { Post } from './posts';
 
 export interface RoomExercise {
   readonly id: string;
@@ -27,16 +28,20 @@ export type Pace = keyof typeof paces;
 /** A question asked on the spot. */
 export interface RoomQuestion {
   readonly id: string;
-  readonly kind: 'choice' | 'words' | 'open';
+  readonly kind: 'choice' | 'words' | 'open' | 'wall' | 'ring';
   readonly text: string;
   /** Of a choice. */
   readonly options: readonly string[];
+  /** On which a ring is set: the name of a shipped picture, or a data URL. */
+  readonly picture?: string;
 }
 
 export const questionKinds = {
   choice: 'a choice',
   words: 'words as they come',
   open: 'a sentence',
+  wall: 'a wall: text, drawing or picture',
+  ring: 'a ring on a picture',
 } as const satisfies Readonly<Record<RoomQuestion['kind'], string>>;
 
 export interface RoomShow {
@@ -50,7 +55,20 @@ export interface RoomShow {
   /** Screens are dark: look to the front. */
   readonly paused: boolean;
   /** One answer, without a name, for all to look at. */
-  readonly looked?: string;
+  readonly looked?: Post;
+  /** What of a wall all may see, without names. */
+  readonly wall?: readonly Post[];
+  /** A slate in the middle, on which who has the pen draws. */
+  readonly slate?: RoomSlate;
+}
+
+/** Seen by all, instead of an exercise or a question. */
+export interface RoomSlate {
+  readonly id: string;
+  /** What stands on it before anybody draws. */
+  readonly text: string;
+  /** The member who has the pen; the teacher's where it is absent. */
+  readonly pen?: string;
 }
 
 export const firstShow: RoomShow = { pace: 'teacher', locked: false, paused: false };

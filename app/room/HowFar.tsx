@@ -1,0 +1,39 @@
+import type { RoomLesson } from './room-lesson';
+import type { TeacherSees } from './teacher-client';
+
+/** How far each learner is, where they go on by themselves. */
+export function HowFar({
+  sees,
+  exercises,
+}: {
+  sees: TeacherSees;
+  exercises: RoomLesson['exercises'];
+}) {
+  const { members, answers } = sees.room;
+  return (
+    <table className="room-far">
+      <caption className="visually-hidden">How far each one is</caption>
+      <thead>
+        <tr>
+          <th scope="col">Learner</th>
+          {exercises.map(({ id, title }, index) => (
+            <th key={id} scope="col" title={title}>
+              {index + 1}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {members.map((member) => (
+          <tr key={member.id}>
+            <th scope="row">{member.name}</th>
+            {exercises.map(({ id }) => {
+              const kept = answers[member.id]?.[id];
+              return <td key={id}>{kept ? Object.keys(kept.response).length : '·'}</td>;
+            })}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,25 @@
+import type { Post } from '~core/room/posts';
+import { Strokes } from '~/board/Pen';
+
+/** What somebody put on the wall; whose it is, is not said. */
+export function PostView({ post }: { post: Post }) {
+  switch (post.kind) {
+    case 'text':
+      return <p className="learner-text room-post__text">{post.text}</p>;
+    case 'picture':
+      return (
+        <img
+          className="room-post__picture"
+          src={post.picture}
+          alt="Put up by somebody in the class"
+        />
+      );
+    case 'drawing':
+      return (
+        <svg className="room-post__drawing" viewBox="0 0 1000 562.5" role="img">
+          <title>A drawing of the class</title>
+          <Strokes strokes={post.strokes} />
+        </svg>
+      );
+  }
+}
