@@ -88,6 +88,7 @@ test('a lesson is taught at the board with a clicker; nothing of the key is ther
   await page.getByText('Kept with the lesson.').first().waitFor();
   await page.evaluate(() => localStorage.clear());
   await page.reload();
+  await part.selectOption({ label: 'Alone: Sort the /ā/ words' });
   await page.getByRole('button', { name: /^Stamp 1, Well seen/ }).waitFor();
   await drawn.waitFor();
   await page.getByRole('button', { name: 'Cover', exact: true }).click();
@@ -188,7 +189,7 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   await page.getByRole('button', { name: 'Found' }).click();
   await page.getByText(/^1 found\./).waitFor();
   await play.selectOption({ label: 'Dice' });
-  await page.getByText('Other sides').click();
+  await page.getByText('Other words').click();
   await page.getByLabel('What to do, on the second, one a line').fill('Whisper it.');
   await page.getByLabel('Words on the first die, one a line').fill('gale');
   await page.getByRole('button', { name: 'Throw' }).click();
@@ -196,7 +197,7 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   await page.locator('.board-die', { hasText: 'Whisper it.' }).waitFor();
   await expectNoViolations(page, 'dice');
   await page.getByLabel('Words on the first die, one a line').fill('');
-  await page.getByText('Write a side, or there is no die.').waitFor();
+  await page.getByText('Write at least one.').waitFor();
   expect(await page.getByRole('button', { name: 'Throw' }).isDisabled()).toBe(true);
   await play.selectOption({ label: 'Hidden word' });
   const covers = page.locator('.board-hidden__cover');

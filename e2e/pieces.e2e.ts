@@ -2,9 +2,14 @@
 import type { Page } from 'playwright-core';
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
+import { readFileSync } from 'node:fs';
 import { closeBrowser, Desk } from './desk';
+import { button, closeFiles, faults, openFile } from './home-file';
 
-afterAll(closeBrowser);
+afterAll(async () => {
+  await closeFiles();
+  await closeBrowser();
+});
 
 const piece = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
@@ -148,6 +153,36 @@ test('a board is copied with other words, set side by side for teams, cut out to
   await page.getByRole('button', { name: /^Remove the board .*again$/ }).click();
   await expect.poll(() => page.locator('.loose-list').count()).toBe(1);
   await expectNoViolations(page, 'the boards of a lesson');
+  await desk.close();
+});
+
+test('a board goes home: laid by touch with no network, checked, and kept as it lies', async () => {
+  const desk = await sortBoard();
+  const { page } = desk;
+  await page.getByRole('link', { name: 'Leave the pieces' }).click();
+  await desk.go('/lessons/fernhill-33');
+  await page.getByRole('button', { name: 'Take it home' }).click();
+  await page.getByLabel(/^Loose pieces: .*, as they lie now$/).check();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the file' }).click(),
+  ]);
+  const file = await download.path();
+  const home = await openFile('pieces-at-home.html', readFileSync(file, 'utf8'), true);
+  await home.getByLabel(/Who are you/).selectOption('Mina');
+  await button(home, 'Begin').tap();
+  await home.getByRole('button', { name: /^4 / }).tap();
+  await piece(home, /^rain, /).tap();
+  await home.getByRole('button', { name: 'Put it in ai' }).tap();
+  await button(home, 'Check').tap();
+  await home.getByText(/^1 of \d+ right\.$/).waitFor();
+  await expectNoViolations(home, 'a board at home');
+  await home.reload();
+  await home.getByRole('button', { name: /^4 / }).tap();
+  await piece(home, /^rain, .*in ai/).waitFor();
+  await button(home, 'Begin again').tap();
+  await expect.poll(() => piece(home, /^rain, .*in ai/).count()).toBe(0);
+  expect(faults).toEqual([]);
   await desk.close();
 });
 

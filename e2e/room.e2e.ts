@@ -109,6 +109,141 @@ test('two learners answer on their own screens; the teacher sees it come, and ke
   await teacher.close();
 });
 
+test('a wall, a ring, a slate, a game of two, and another version for one', async () => {
+  const teacher = await Desk.withDemo('/lessons/fernhill-33/room');
+  const room = teacher.page;
+  const code = await codeOn(room);
+  const named = async (name: string, size: { width: number; height: number }) => {
+    const desk = await comeIn(code, size);
+    await desk.page.getByLabel('My name').selectOption(name);
+    await desk.page.getByRole('button', { name: 'That is me' }).click();
+    await desk.page.locator('.play').waitFor();
+    return desk;
+  };
+  const mina = await named('Mina', { width: 390, height: 800 });
+  const kofi = await named('Kofi', { width: 1280, height: 800 });
+  const ask = async (question: string, kind: string) => {
+    await room.getByRole('button', { name: 'Ask the class …' }).click();
+    await room.getByLabel('The question').fill(question);
+    await room.getByLabel('They answer with').selectOption(kind);
+  };
+
+  // The wall: a text, a drawing by touch or mouse, a picture from a file; what may not be for all waits.
+  await ask('What was the storm like?', 'wall');
+  await room.getByRole('button', { name: 'Ask it' }).click();
+  await mina.page.getByLabel('What you think').fill('Loud and wet.');
+  await mina.page.getByRole('button', { name: 'Put it up' }).click();
+  await mina.page.getByRole('button', { name: 'Draw' }).click();
+  const field = await mina.page.locator('.draw-pad__field').boundingBox();
+  if (!field) throw new Error('no field');
+  await mina.page.mouse.move(field.x + 40, field.y + 40);
+  await mina.page.mouse.down();
+  await mina.page.mouse.move(field.x + 200, field.y + 120, { steps: 6 });
+  await mina.page.mouse.up();
+  await expectNoViolations(mina.page, 'a wall on a phone');
+  await mina.page.getByRole('button', { name: 'Put it up' }).click();
+  await kofi.page.getByRole('button', { name: 'A picture' }).click();
+  const file = kofi.page.getByLabel('A photograph or a picture');
+  await file.setInputFiles({
+    name: 'no-picture.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('not a picture'),
+  });
+  await kofi.page.getByText(/This file is no picture/).waitFor();
+  await file.setInputFiles({
+    name: 'storm.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="900" height="600"><rect width="900" height="600" fill="#8ec0e4"/></svg>',
+    ),
+  });
+  await room.getByText('3 put up, 2 of them still closed.').waitFor();
+  await room.getByText('Loud and wet.').waitFor();
+  expect(await room.locator('.room-post__drawing, .room-post__picture').count()).toBe(0);
+  await room.getByRole('button', { name: 'Open all' }).click();
+  await room.locator('.room-post__drawing path').waitFor();
+  await room.locator('.room-post__picture').waitFor();
+  await expectNoViolations(room, 'the wall');
+  await room.getByRole('button', { name: 'Let all see the wall' }).click();
+  await kofi.page.getByRole('region', { name: 'The wall' }).getByText('Loud and wet.').waitFor();
+  await mina.page.getByRole('button', { name: /Take back .* number 1/ }).click();
+  await room.getByText('2 put up.').waitFor();
+
+  // A ring on a picture: by a touch, and by keys alone.
+  await ask('Where is the wind?', 'ring');
+  await room.getByLabel('On which picture').selectOption({ label: 'wave' });
+  await expectNoViolations(room, 'asking for a ring');
+  await room.getByRole('button', { name: 'Ask it' }).click();
+  await mina.page.locator('.room-ring img').click({ position: { x: 30, y: 40 } });
+  await mina.page.getByText('Your ring is set.').waitFor();
+  const ring = kofi.page.getByRole('button', { name: /^Your ring/ });
+  await ring.press('ArrowRight');
+  await ring.press('Enter');
+  await room.getByText('2 of 2 have set a ring.').waitFor();
+  expect(await room.locator('.room-ring__one').count()).toBe(2);
+  await expectNoViolations(room, 'rings of a class');
+  await expectNoViolations(kofi.page, 'a ring to set');
+
+  // The slate: the pen goes from hand to hand.
+  await room.getByRole('button', { name: 'Slate …' }).click();
+  await room.getByLabel('What stands on it').fill('The wind ___ all night.');
+  await room.getByRole('button', { name: 'Show the slate' }).click();
+  await mina.page.getByText('Look at the slate.').waitFor();
+  await room.getByLabel('The pen has').selectOption({ label: 'Kofi' });
+  await kofi.page.getByText('You have the pen.').waitFor();
+  const slate = await kofi.page.locator('.draw-pad__field').boundingBox();
+  if (!slate) throw new Error('no slate');
+  await kofi.page.mouse.move(slate.x + 100, slate.y + 100);
+  await kofi.page.mouse.down();
+  await kofi.page.mouse.move(slate.x + 300, slate.y + 160, { steps: 5 });
+  await kofi.page.mouse.up();
+  await mina.page.locator('.draw-pad__field path').waitFor();
+  await room.locator('.draw-pad__field path').waitFor();
+  await expectNoViolations(kofi.page, 'a slate');
+  await expectNoViolations(room, 'the teacher’s slate');
+  await room.getByRole('button', { name: 'Wipe it' }).click();
+  await expect.poll(() => mina.page.locator('.draw-pad__field path').count()).toBe(0);
+  await room.getByRole('button', { name: 'Put it away' }).click();
+
+  // A game of two with the exercise's own items: one answers, the other has the answer.
+  await room.getByRole('button', { name: 'Write the missing /ā/ spelling' }).click();
+  await room.getByText('Games of two').click();
+  await room.getByRole('button', { name: 'They play' }).click();
+  await mina.page.getByRole('region', { name: /Three in a line with Kofi/ }).waitFor();
+  await kofi.page.getByRole('region', { name: /Three in a line with Mina/ }).waitFor();
+  const chooses = await mina.page.getByText('Choose a square.').count();
+  const [first, judge] = chooses > 0 ? [mina.page, kofi.page] : [kofi.page, mina.page];
+  await first.getByRole('button', { name: 'Square 5' }).click();
+  await judge.getByRole('button', { name: 'Right', exact: true }).waitFor();
+  expect(await first.locator('.room-game__answer').count()).toBe(0);
+  await expectNoViolations(judge, 'a referee');
+  await judge.getByRole('button', { name: 'Right', exact: true }).click();
+  await first.getByRole('button', { name: 'Square 5: yours' }).waitFor();
+  await expectNoViolations(first, 'a game of two');
+  await room.getByRole('button', { name: 'End the games' }).click();
+
+  // One has another version: fewer items, and nobody is told so.
+  await mina.page.locator('.play input').first().waitFor();
+  const items = (page: Page) => page.locator('.play input').count();
+  const all = await items(mina.page);
+  await room.getByRole('button', { name: 'For Mina alone' }).click();
+  await expectNoViolations(room, 'what is for one alone');
+  await room.getByRole('button', { name: 'With support' }).click();
+  await expect.poll(() => items(mina.page)).not.toBe(all);
+  expect(await items(kofi.page)).toBe(all);
+  await mina.page.locator('.play input').last().fill('ai');
+  await mina.page.getByText('With your teacher').waitFor();
+  await room.locator('.room-items li').first().waitFor();
+  await room.getByRole('button', { name: 'Close the room …' }).click();
+  await room.getByRole('button', { name: 'Close, keep the answers of 1' }).click();
+  await room.getByRole('link', { name: 'What came back' }).click();
+  await room.getByText('Mina').first().waitFor();
+  expect(await room.getByText(/was changed after Mina had it/).count()).toBe(0);
+  await mina.close();
+  await kofi.close();
+  await teacher.close();
+});
+
 test('a code that is none, and a class that is not there', async () => {
   const lost = await Desk.open({ width: 390, height: 800 });
   await lost.go('/room');

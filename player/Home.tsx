@@ -6,6 +6,7 @@ import { markTask } from '~core/exercises/interactions';
 import { phrasesOf, type Phrases } from '~core/practice/phrases';
 import { PhrasesContext, usePhrases } from '~/faces/kit/use-phrases';
 import { begun, Play, type Progress } from '~/faces/Play';
+import { LayHome } from '~/pieces/LayHome';
 import { HandIn } from './HandIn';
 import { storeOf, type Kept } from './progress';
 
@@ -91,7 +92,9 @@ export function Home({ home }: { home: TakeHome }) {
     setKept(next);
     store.write(next);
   };
-  const { exercises } = home;
+  const { exercises, boards = [] } = home;
+  const last = exercises.length + boards.length;
+  const laid = boards[at - exercises.length];
   const open = exercises[at];
   const named = !home.returned || kept.learner !== '';
   const done = exercises.filter(({ id }) => answered(kept.progress[id])).length;
@@ -126,7 +129,7 @@ export function Home({ home }: { home: TakeHome }) {
             <nav
               className="home-steps"
               aria-label="Exercises"
-              hidden={exercises.length === 1 && !home.returned}
+              hidden={last === 1 && !home.returned}
             >
               <ol>
                 {exercises.map((each, index) => (
@@ -141,12 +144,23 @@ export function Home({ home }: { home: TakeHome }) {
                     </button>
                   </li>
                 ))}
+                {boards.map(({ board }, index) => (
+                  <li key={board.id}>
+                    <button
+                      type="button"
+                      aria-current={board === laid?.board ? 'step' : undefined}
+                      onClick={() => setAt(exercises.length + index)}
+                    >
+                      <strong>{exercises.length + index + 1}</strong> {board.name}
+                    </button>
+                  </li>
+                ))}
                 {home.returned && (
                   <li>
                     <button
                       type="button"
-                      aria-current={at === exercises.length ? 'step' : undefined}
-                      onClick={() => setAt(exercises.length)}
+                      aria-current={at === last ? 'step' : undefined}
+                      onClick={() => setAt(last)}
                     >
                       {says.handIn}
                       <small>
@@ -172,6 +186,16 @@ export function Home({ home }: { home: TakeHome }) {
                   hear={hearOf(home, open.id)}
                   records={home.returned}
                 />
+              ) : laid ? (
+                <LayHome
+                  key={laid.board.id}
+                  given={laid}
+                  kept={kept.boards?.[laid.board.id]}
+                  onKeep={(board) =>
+                    keep({ ...kept, boards: { ...kept.boards, [board.id]: board } })
+                  }
+                  address={(name) => home.pictures[name] ?? name}
+                />
               ) : (
                 <HandIn home={home} kept={kept} />
               )}
@@ -181,13 +205,13 @@ export function Home({ home }: { home: TakeHome }) {
                     {says.back}
                   </button>
                 )}
-                {at < exercises.length - (home.returned ? 0 : 1) && (
+                {at < last - (home.returned ? 0 : 1) && (
                   <button
                     type="button"
                     className="play-button play-button--main"
                     onClick={() => setAt(at + 1)}
                   >
-                    {at === exercises.length - 1 ? says.handIn : says.next}
+                    {at === last - 1 ? says.handIn : says.next}
                   </button>
                 )}
                 <button type="button" className="play-button" onClick={() => window.print()}>

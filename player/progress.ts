@@ -1,9 +1,12 @@
 /** What a learner has done is kept on the device, where the device allows it. */
+import type { PieceBoard } from '~core/pieces/piece-board';
 import type { Progress } from '~/faces/Play';
 
 export interface Kept {
   readonly learner: string;
   readonly progress: Readonly<Record<string, Progress>>;
+  /** Boards of loose pieces as they lie, by their ids. */
+  readonly boards?: Readonly<Record<string, PieceBoard>>;
 }
 
 const nothing: Kept = { learner: '', progress: {} };

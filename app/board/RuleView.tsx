@@ -43,7 +43,9 @@ const EXCEPTIONS = 'These do not keep the rule:';
 export function RuleView({ card, shown }: { card: RuleCard; shown: number }) {
   const { title, rules, exceptions, exceptionsTitle, onLines, timeLine } = card;
   const last = useRef<HTMLDivElement>(null);
-  useEffect(() => last.current?.scrollIntoView({ block: 'end' }), [shown]);
+  useEffect(() => {
+    last.current?.scrollIntoView({ block: 'end' });
+  }, [shown]);
   return (
     <section className="board-rule" aria-label={`The rule: ${title}`}>
       <h2>{title}</h2>

@@ -48,7 +48,7 @@ export async function takeHomeFile(
   home: Omit<TakeHome, 'pictures' | 'sounds'>,
   spoken: readonly SpokenItem[] = [],
 ): Promise<string> {
-  const names = picturesIn(home.exercises);
+  const names = picturesIn([home.exercises, home.boards]);
   const [script, style, ...pictures] = await Promise.all([
     fetched('/player/player.js').then((response) => response.text()),
     fetched('/player/player.css').then((response) => response.text()),

@@ -1,9 +1,15 @@
 import type { Piece } from '~core/pieces/piece-board';
 import { shapePath } from '~core/pieces/shape-path';
-import { pictureAddress } from '~/ui/Picture';
 
 /** What is seen of a piece, about its own middle. */
-export function PieceShape({ piece }: { piece: Piece }) {
+export function PieceShape({
+  piece,
+  address,
+}: {
+  piece: Piece;
+  /** Where a picture is. */
+  address: (picture: string) => string;
+}) {
   const { kind, text, picture, shape, width, height } = piece;
   const [x, y] = [-width / 2, -height / 2];
   if (kind === 'line') {
@@ -23,7 +29,7 @@ export function PieceShape({ piece }: { piece: Piece }) {
       <rect className="loose__card" {...{ x, y, width, height }} rx={12} />
       {picture !== undefined ? (
         <image
-          href={pictureAddress(picture, 'colour')}
+          href={address(picture)}
           x={x + 8}
           y={y + 8}
           width={width - 16}

@@ -10,6 +10,7 @@ import { move, moveTo, putDown, putIn, takeAway, turn } from '~core/pieces/moves
 import { BOARD, type Piece, type PieceBoard, type Place } from '~core/pieces/piece-board';
 import { nameOf, sayWhere } from '~core/pieces/say-where';
 import type { PieceVerdict } from '~core/pieces/check-board';
+import { pictureAddress } from '~/ui/Picture';
 import { PieceShape } from './PieceShape';
 import type { Laying } from './use-laying';
 
@@ -41,7 +42,11 @@ export interface PieceStageProps {
   readonly onJoin: ((id: string) => void) | undefined;
   readonly verdicts: readonly PieceVerdict[];
   readonly label: string;
+  /** Where a picture is; that of the house where it is not given. */
+  readonly address?: (picture: string) => string;
 }
+
+const shipped = (picture: string) => pictureAddress(picture, 'colour');
 
 /** Pixels of a unit of the board, as large as it is now. */
 function usePixels(svg: RefObject<SVGSVGElement | null>): number {
@@ -59,7 +64,7 @@ function usePixels(svg: RefObject<SVGSVGElement | null>): number {
 
 /** The board itself: pieces are dragged, tapped and then put by a second tap, or moved by keys. */
 export function PieceStage(props: PieceStageProps) {
-  const { laying, chosen, onChosen, onJoin, verdicts, label } = props;
+  const { laying, chosen, onChosen, onJoin, verdicts, label, address = shipped } = props;
   const { board, drag, change } = laying;
   const svg = useRef<SVGSVGElement>(null);
   const held = useRef<Drag>(undefined);
@@ -228,7 +233,7 @@ export function PieceStage(props: PieceStageProps) {
               width={piece.width + 2 * across}
               height={piece.height + 2 * down}
             />
-            <PieceShape piece={piece} />
+            <PieceShape piece={piece} address={address} />
             {(is === 'right' || is === 'wrong') && (
               <g
                 className="loose__sign"

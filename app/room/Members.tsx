@@ -62,7 +62,7 @@ export function Members({
                 Show
               </button>
             )}
-            <Dropdown align="end">
+            <Dropdown drop="start">
               <Dropdown.Toggle
                 as="button"
                 type="button"

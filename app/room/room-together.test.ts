@@ -8,7 +8,7 @@ import { answersOf, codeOf, learnerAt, memory, serve, teacherAt, until } from '.
 
 // Nobody vouches for a certificate that is made for a test.
 vi.mock('socket.io-client', async (original) => {
-  const real = await original<typeof import('socket.io-client')>();
+  const real = await original<{ io: (address: string, options: object) => unknown }>();
   return {
     ...real,
     io: (address: string, options: object) =>

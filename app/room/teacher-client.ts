@@ -221,6 +221,9 @@ export class TeacherClient {
 
   /** What the class sees. */
   show(changed: Partial<RoomShow>) {
+    // Who is taken elsewhere leaves her table.
+    const elsewhere = changed.exercise ?? changed.question ?? changed.slate;
+    if (elsewhere !== undefined && this.kept.games.length > 0) this.play([]);
     const show = { ...this.kept.show, ...changed };
     this.change({ show });
     this.tell('show', show);

@@ -230,8 +230,7 @@ const service = {
     const { default: rows } = await import('~core/languages/concepts/concepts.json');
     return (await engineOf(undefined)).commonWords(language, rows);
   },
-  ruleCards: async (...input: Input<'ruleCards'>) =>
-    (await engineOf(input[1])).ruleCards(...input),
+  ruleCards: async (...input: Input<'ruleCards'>) => (await engineOf(input[1])).ruleCards(...input),
   targets: async (...input: Input<'targets'>) => (await engineOf(undefined)).targets(...input),
   refit: async (text: ReadingText, profile: ClassProfile) =>
     (await textsOf(profile)).refit(text, profile),

@@ -11,6 +11,7 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['flash cards flashcards word cards', ['two-sided-cards', 'pairs']],
   ['bingo lotto housie', ['bingo-boards']],
   ['memory game concentration snap pelmanism', ['pairs']],
+  ['sentence frame stem starter scaffold slots building', ['sentence-frames', 'writing-bank']],
   [
     'cloze gap fill gapfill fill in the blanks missing words',
     ['sentence-gaps', 'text-word-box', 'own-gaps'],

@@ -63,6 +63,10 @@ export interface Phrases {
   readonly known: string;
   readonly allKnown: string;
   readonly throughAgain: string;
+  /** How loose pieces are moved. */
+  readonly howPieces: string;
+  readonly turnPiece: string;
+  readonly takeBack: string;
   readonly otherSideIs: string;
   /** Of a letter that is traced: where it begins; and that its strokes have an order. */
   readonly beginHere: string;

@@ -1,6 +1,7 @@
 /** The phrases that ship, by language. */
 import type { Phrases } from './phrase';
 import { inLatin } from './phrases-in-latin';
+import { inRomance } from './phrases-in-romance';
 import { inOtherScripts } from './phrases-in-other-scripts';
 
 export type { Phrases } from './phrase';
@@ -61,6 +62,10 @@ const en: Phrases = {
   known: 'Known: {n} of {of}.',
   allKnown: 'All cards are known.',
   throughAgain: 'Go through them again',
+  howPieces:
+    'Drag a piece, or tap it and then tap where it goes. With the keyboard: Tab, then the arrow keys.',
+  turnPiece: 'Turn it',
+  takeBack: 'Take back',
   otherSideIs: 'What stands on the other side',
   beginHere: 'Begin at the dot.',
   strokeOrder: 'The other stroke comes first.',
@@ -78,7 +83,12 @@ const en: Phrases = {
   ],
 };
 
-export const phrases: Readonly<Record<string, Phrases>> = { en, ...inLatin, ...inOtherScripts };
+export const phrases: Readonly<Record<string, Phrases>> = {
+  en,
+  ...inRomance,
+  ...inLatin,
+  ...inOtherScripts,
+};
 
 /** The phrases of a language; English where none ship for it. */
 export const phrasesOf = (language: string): Phrases => phrases[language] ?? en;

@@ -3,6 +3,8 @@
  * is stated here; `player/` shows it.
  */
 import type { Behaviour } from '../kernel/behaviour';
+import type { Task } from '../exercises/interactions';
+import type { PieceBoard } from '../pieces/piece-board';
 import type { LearnerExercise } from './for-learner';
 
 export interface TakeHomeExercise {
@@ -12,6 +14,13 @@ export interface TakeHomeExercise {
   readonly exercise: LearnerExercise;
   /** How it behaves, where not as the file does. */
   readonly behaviour?: Behaviour;
+}
+
+/** A board of loose pieces, to be laid at home. */
+export interface TakeHomeBoard {
+  readonly board: PieceBoard;
+  /** By which it is checked; absent of a free board, and in a test. */
+  readonly task?: Task;
 }
 
 export interface TakeHome {
@@ -30,6 +39,7 @@ export interface TakeHome {
   /** The names to choose from; the learner writes her own where there are none. */
   readonly learners: readonly string[];
   readonly exercises: readonly TakeHomeExercise[];
+  readonly boards?: readonly TakeHomeBoard[];
   /** Pictures by their names, as data addresses. */
   readonly pictures: Readonly<Record<string, string>>;
   /** What is heard, as data addresses, by the ids of exercise and item with a blank between. */

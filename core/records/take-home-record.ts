@@ -1,6 +1,8 @@
 /** A file that was given home: what was chosen for it, so that it can be made again. */
 import 'reflect-metadata/lite';
-import { ArrayMaxSize, IsArray, IsBoolean, IsString, MaxLength } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, MaxLength } from 'class-validator';
+
+import { MOST_BOARDS } from './piece-board-record';
 
 export class TakeHomeRecord {
   @IsString()
@@ -17,6 +19,13 @@ export class TakeHomeRecord {
   @IsString({ each: true })
   @ArrayMaxSize(200)
   parts!: string[];
+
+  /** Ids of the boards of loose pieces in it. */
+  @IsOptional()
+  @IsArray()
+  @IsString({ each: true })
+  @ArrayMaxSize(MOST_BOARDS)
+  boards?: string[];
 
   /** It marks itself; or it is a test, and no answer is in it. */
   @IsBoolean()

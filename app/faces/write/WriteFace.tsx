@@ -7,6 +7,7 @@ import { useItemHelp } from '../kit/item-help';
 import { ItemRow, Passage } from '../kit/ItemRow';
 import { usePhrases } from '../kit/use-phrases';
 import { useSigns } from '../kit/SignsBar';
+import { ChooseFrame } from './ChooseFrame';
 import { ChooseWords } from './ChooseWords';
 import { LiveCheck } from './LiveCheck';
 import { TracePad } from './TracePad';
@@ -134,7 +135,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
       {task.scene && (
         <img className="play-wide" src={picture(task.scene.picture)} alt={task.scene.shows ?? ''} />
       )}
-      {task.bank && task.bank.length > 0 && (
+      {task.bank && task.bank.length > 0 && !task.items.some(({ frame }) => frame) && (
         <div className="put-tray" role="group" aria-label="Words to write with">
           {task.bank.map(({ word, picture: shown }) => (
             <button
@@ -196,7 +197,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                     alt={`What item ${before + index + 1} shows`}
                   />
                 )}
-                {item.prompt !== '' && <p className="play-prompt">{item.prompt}</p>}
+                {item.prompt !== '' && !item.frame && <p className="play-prompt">{item.prompt}</p>}
                 {hear && item.prompt === '' && !item.trace && (
                   <button
                     type="button"
@@ -218,6 +219,17 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                 ) : (
                   <>
                     <Field {...fieldOf(item, index)} />
+                    {item.frame && (
+                      <ChooseFrame
+                        frame={item.frame}
+                        value={response[item.id] ?? ''}
+                        onValue={set(item)}
+                        locked={locked}
+                        picture={picture}
+                        label={`Item ${before + index + 1}`}
+                        language="en"
+                      />
+                    )}
                     {task.choices && chosenBy && (
                       <ChooseWords
                         rows={task.choices}

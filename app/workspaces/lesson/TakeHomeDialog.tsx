@@ -47,6 +47,12 @@ function homeOf(
     behaviour: { ...usualBehaviour, feedback: choice.marks ? 'check' : 'none' },
     returned: choice.returned || !choice.marks,
     learners: choice.names ? context.profile.roster.map(({ name }) => name) : [],
+    boards: (lesson.boards ?? [])
+      .filter(({ id }) => choice.boards?.includes(id))
+      .map((board) => {
+        const key = exercises.find(({ part }) => part.id === board.part)?.exercise.task;
+        return { board, ...(choice.marks && key ? { task: key } : {}) };
+      }),
     exercises: exercises
       .filter(({ part }) => choice.parts.includes(part.id))
       .map((open) => ({
@@ -143,7 +149,12 @@ export function TakeHomeDialog({
     parts: able
       .map(({ part }) => part.id)
       .filter((each) => again === undefined || again.parts.includes(each)),
+    boards: (lesson.boards ?? [])
+      .map(({ id: board }) => board)
+      .filter((each) => again?.boards?.includes(each) ?? false),
   });
+  const { boards = [] } = choice;
+  const count = choice.parts.length + boards.length;
   const [page, setPage] = useState<string>();
   const [problem, setProblem] = useState('');
   const [made] = useState(() => Date.now().toString(36));
@@ -151,7 +162,7 @@ export function TakeHomeDialog({
   useEffect(() => {
     let stale = false;
     setPage(undefined);
-    if (choice.parts.length === 0) return undefined;
+    if (count === 0) return undefined;
     fileOf(lesson, able, context, choice, made)
       .then((built) => {
         if (!stale) setPage(built);
@@ -194,6 +205,21 @@ export function TakeHomeDialog({
                   parts: event.currentTarget.checked
                     ? [...choice.parts, open.part.id]
                     : choice.parts.filter((each) => each !== open.part.id),
+                })
+              }
+            />
+          ))}
+          {(lesson.boards ?? []).map(({ id: board, name }) => (
+            <Form.Check
+              key={board}
+              id={`${id}-${board}`}
+              label={`Loose pieces: ${name}, as they lie now`}
+              checked={boards.includes(board)}
+              onChange={(event) =>
+                set({
+                  boards: event.currentTarget.checked
+                    ? [...boards, board]
+                    : boards.filter((each) => each !== board),
                 })
               }
             />
@@ -269,13 +295,13 @@ export function TakeHomeDialog({
       </Modal.Body>
       <Modal.Footer>
         <span className="quiet me-auto" role="status">
-          {choice.parts.length === 0
+          {count === 0
             ? 'Choose at least one exercise.'
             : page === undefined
               ? problem
                 ? ''
                 : 'Building …'
-              : `${choice.parts.length} ${choice.parts.length === 1 ? 'exercise' : 'exercises'} · ${sizeOf(page)}`}
+              : `${choice.parts.length} ${choice.parts.length === 1 ? 'exercise' : 'exercises'}${boards.length > 0 ? ` and ${boards.length} ${boards.length === 1 ? 'board' : 'boards'} of pieces` : ''} · ${sizeOf(page)}`}
         </span>
         <Button
           disabled={page === undefined}
@@ -284,7 +310,18 @@ export function TakeHomeDialog({
             saveTakeHome(page, lesson.title);
             const { parts, marks, returned, names, heard, speaks } = choice;
             const day = new Date().toISOString().slice(0, 10);
-            const takeHome = { id: made, day, parts, marks, returned, names, heard, speaks };
+            const given = boards.length > 0 ? { boards: [...boards] } : {};
+            const takeHome = {
+              id: made,
+              day,
+              parts,
+              ...given,
+              marks,
+              returned,
+              names,
+              heard,
+              speaks,
+            };
             send({ intent: 'gave-home', takeHome });
             onClose();
           }}

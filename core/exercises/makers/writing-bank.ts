@@ -6,11 +6,24 @@ import { handwritingOf } from '../making/handwriting-of';
 import { usableWords } from '../making/usable-words';
 import { type GivenItem, written } from '../making/written';
 import { handParameters } from '../making/common-parameters';
+import { choice, read } from '../making/parameters';
 
 const MOST_PICTURES = 8;
 /** Sentences asked for. */
 const MOST_SENTENCES = 4;
 const FEWEST_WORDS = 4;
+
+const declared = {
+  ...handParameters,
+  pictures: choice(
+    'Words',
+    [
+      ['with', 'with their pictures'],
+      ['without', 'without pictures'],
+    ],
+    'with',
+  ),
+};
 
 const checksOf = (word: string) => ({ words: [word], fewest: FEWEST_WORDS });
 
@@ -25,7 +38,7 @@ const maker: Maker = {
   needsMeanings: true,
   needs: 'words to write with; those that have a picture show it',
   asks: ['words', 'meanings'],
-  parameters: handParameters,
+  parameters: declared,
   workedByDefault: false,
 
   make(input) {
@@ -53,9 +66,10 @@ const maker: Maker = {
         lines: 2,
         reason: `Any good sentence with ${word} is right.`,
       }));
+    const pictured = read(declared, parameters).pictures === 'with';
     const bank = chosen.map(({ word: { word }, found: { picture } }) => ({
       word,
-      ...(picture === undefined ? {} : { picture }),
+      ...(pictured && picture !== undefined ? { picture } : {}),
     }));
     const classOf = new Map(
       chosen.map(({ word: { word, entry } }) => [word, entry?.schoolClasses[0]] as const),

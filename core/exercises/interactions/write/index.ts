@@ -1,4 +1,5 @@
 /** The write interaction: words and sentences are written on lines. QTI 3 counterpart: extendedTextInteraction. */
+import { isFilled } from '../../../kernel/sentence-frame';
 import { checkSentence } from '../../../languages/shared/sentence-check';
 import type { DocumentNode } from '../../../paper/document';
 import { editItems, placeFor, type HandEdit } from '../kit/hand-edit';
@@ -22,11 +23,13 @@ const tidy = (text: string) =>
   text.replaceAll(CELL_BREAK, ' ').trim().replace(/\s+/g, ' ').toLowerCase().replaceAll('’', "'");
 
 const isRight = (item: WriteItem, written: string) =>
-  item.open && !item.checks
-    ? written.trim() !== ''
-    : item.checks
-      ? checkSentence(written, item.checks).length === 0
-      : [item.answer, ...item.accepted].some((right) => tidy(right) === tidy(written));
+  item.frame
+    ? isFilled(item.frame, written)
+    : item.open && !item.checks
+      ? written.trim() !== ''
+      : item.checks
+        ? checkSentence(written, item.checks).length === 0
+        : [item.answer, ...item.accepted].some((right) => tidy(right) === tidy(written));
 
 const reasonFor = (item: WriteItem, written: string) =>
   item.checks

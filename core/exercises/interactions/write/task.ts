@@ -1,6 +1,7 @@
 /** The write interaction: words and sentences are written on lines. QTI 3 counterpart: extendedTextInteraction. */
 import type { HandName, Ink } from '../../../paper/hand-names';
 import type { Ruling } from '../../../paper/ruling';
+import type { SentenceFrame } from '../../../kernel/sentence-frame';
 import type { WordKind } from '../../../kernel/sentence-parts';
 import type { SentenceCheck } from '../../../languages/shared/sentence-check';
 
@@ -24,6 +25,8 @@ export interface WriteItem {
   /** Of a table: what is printed in each column, empty where the learner writes; and what could stand there. */
   readonly cells?: readonly string[];
   readonly keyCells?: readonly string[];
+  /** The sentence has slots; any filling of them by what they offer is right. */
+  readonly frame?: SentenceFrame;
   /** The answer to write over, in these inks one after another; then the line is the learner's. */
   readonly trace?: readonly Ink[];
   readonly reason: string;
