@@ -171,7 +171,10 @@ test('two teams play with the lesson’s own items; the teacher’s window leads
   // Around the vane: where it rests, a word and what to do with it.
   await play.selectOption({ label: 'The vane' });
   await page.getByRole('button', { name: 'Turn the vane' }).click();
-  await page.locator('.board-game__turn').getByText(/^\p{L}+: \p{Lu}/u).waitFor();
+  await page
+    .locator('.board-game__turn')
+    .getByText(/^\p{L}+: \p{Lu}/u)
+    .waitFor();
   expect(await page.locator('.board-vane__word--lit').count()).toBe(1);
   await expectNoViolations(page, 'a vane among words');
   await page.getByText('Other words').click();

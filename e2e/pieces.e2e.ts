@@ -161,7 +161,8 @@ test('a board goes home: laid by touch with no network, checked, and kept as it 
   const { page } = desk;
   await page.getByRole('link', { name: 'Leave the pieces' }).click();
   await desk.go('/lessons/fernhill-33');
-  await page.getByRole('button', { name: 'Take it home' }).click();
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Take it home …' }).click();
   await page.getByLabel(/^Loose pieces: .*, as they lie now$/).check();
   const [download] = await Promise.all([
     page.waitForEvent('download'),

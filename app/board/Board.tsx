@@ -20,6 +20,7 @@ import { newId } from '~/operations/new-id';
 import { boardViews, gameViews, viewsOf, type BoardView } from '~core/board/board-state';
 import { AreaCovers, middleArea } from './AreaCovers';
 import { AskedName, askSomebody } from './Ask';
+import { BoardSound } from './BoardSound';
 import type { BoardLesson } from './board-lesson';
 import { useBoardKeys } from './board-keys';
 import { BoardTimer, timers } from './BoardTimer';
@@ -179,6 +180,9 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           </p>
         ) : part ? (
           <div className="board-stage__middle" key={`${state.part} ${state.view}`}>
+            {part.sounds.map((sound) => (
+              <BoardSound key={sound.id} sound={sound} />
+            ))}
             <Stage
               part={part}
               state={state}

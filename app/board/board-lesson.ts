@@ -4,7 +4,9 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { RuleCard } from '~core/rule-cards/card';
 import { ruleSteps } from '~core/rule-cards/rule-steps';
 import { keyedItems, type Task } from '~core/exercises/interactions';
-import { stageNames, type Lesson } from '~core/records/lesson';
+import { stageNames, type Lesson, type LessonPart } from '~core/records/lesson';
+import type { SoundRecord } from '~core/records/sound-record';
+import { soundsOf } from '~/storage/sounds';
 import { engine } from '~/workers/engine.client';
 import { isBroken, isExercise, titleOf, type BuiltPart } from '~/workspaces/lesson/built-part';
 import { screenTextOf } from '~/workspaces/lesson/screen-text';
@@ -18,6 +20,8 @@ export interface LessonPartOnBoard extends BoardPart {
   readonly built?: BuiltPart;
   readonly words: readonly string[];
   readonly rule?: RuleCard;
+  /** Recordings of its text. */
+  readonly sounds: readonly SoundRecord[];
 }
 
 export interface BoardLesson {
@@ -53,6 +57,7 @@ function onBoard(
   notes: readonly string[],
   context: PartContext,
   rule: RuleCard | undefined,
+  sounds: readonly SoundRecord[],
 ): LessonPartOnBoard {
   const of = {
     id: built.part.id,
@@ -61,6 +66,7 @@ function onBoard(
     notes,
     built,
     words: built.part.words,
+    sounds,
     ...(rule === undefined ? {} : { rule, ruleSteps: ruleSteps(rule) }),
   };
   if (!isExercise(built)) return { ...of, items: [], lines: [] };
@@ -74,6 +80,13 @@ function onBoard(
     ...wrongOf(task, id),
   }));
   return { ...of, items, lines: linesOf(text) };
+}
+
+/** The recordings of the text that a part is about, or that a sheet has. */
+async function soundsFor({ parameters, blocks = [] }: LessonPart): Promise<SoundRecord[]> {
+  const ids = [parameters.textId, ...blocks.map(({ textId }) => textId)].flatMap((id) => id ?? []);
+  const found = await Promise.all([...new Set(ids)].map(soundsOf));
+  return found.flat();
 }
 
 /** The parts of a lesson in the order in which they are taught; a stage of notes alone is a part by itself. */
@@ -106,12 +119,14 @@ export async function boardLesson(lesson: Lesson, profile: ClassProfile): Promis
           left.push(part.text || part.maker);
           continue;
         }
-        made.push(onBoard(built, name, notes, context, rules[part.id]));
+        made.push(onBoard(built, name, notes, context, rules[part.id], await soundsFor(part)));
         notes = [];
       }
       if (made.length > 0 || (notes.length === 0 && !stage.learners)) return made;
       const lines = stage.learners ? linesOf(stage.learners) : [];
-      return [{ id: stage.id, title: name, stage: name, notes, items: [], lines, words: [] }];
+      return [
+        { id: stage.id, title: name, stage: name, notes, items: [], lines, words: [], sounds: [] },
+      ];
     }),
   );
   return { lesson, profile, context, parts: stages.flat(), left };

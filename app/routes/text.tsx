@@ -8,6 +8,7 @@ import { reachState } from '~/ui/reach-state';
 import { ChangeError, newId } from '~/operations/operation';
 import { perform, type Asked } from '~/storage/perform';
 import { focusOn, listClasses, record, textsOfClass } from '~/storage/repository';
+import { addSound, removeSound, soundsOf, type NewSound } from '~/storage/sounds';
 import { addToLesson, copyText, removeText } from '~/storage/whole-records';
 import { TextWorkspace } from '~/workspaces/texts/TextWorkspace';
 import { engine } from '~/workers/engine.client';
@@ -26,10 +27,11 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   }
   const { pathname, search } = new URL(request.url);
   if (await focusOn(profile.id)) throw redirect(pathname + search);
-  const [found, others, classes] = await Promise.all([
+  const [found, others, classes, sounds] = await Promise.all([
     engine().textReach(text, profile),
     textsOfClass(profile.id),
     listClasses(),
+    soundsOf(text.id),
   ]);
   // The ruler counts running words, as the panel does.
   const reach =
@@ -45,6 +47,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   return {
     text,
     profile,
+    sounds,
     found,
     others: others.filter((each) => each.id !== text.id),
     classes: classes.filter((each) => each.id !== profile.id),
@@ -145,6 +148,17 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
         copy = await copyText(id, String(body['classId']), String(body['name']));
       });
       return done.ok ? redirect(`/texts/${copy}`) : done;
+    }
+    case 'add-sound':
+      return answer(() => addSound(id, body['sound'] as NewSound));
+    case 'remove-sound':
+      return answer(() => removeSound(String(body['sound']), String(body['name'])));
+    case 'cues':
+    case 'name-sound':
+    case 'read-cues': {
+      // Of a recording, which has a revision of its own.
+      const { sound, revision: _text, ...asked } = body;
+      return answer(() => perform('sounds', String(sound), asked));
     }
     case 'remove': {
       const text = await record('texts', id);

@@ -12,31 +12,33 @@ import { allOf, listClasses, setFocusClass, setOpenList } from './repository';
 /** All that is kept, as the bytes of a zip. */
 export async function exportEverything(): Promise<Uint8Array> {
   // As it is stored, so that what is damaged goes along.
-  const [classes, lists, lessons, texts, recordings, standards] = await Promise.all([
+  const [classes, lists, lessons, texts, recordings, standards, sounds] = await Promise.all([
     database.classes.toArray(),
     database.lists.toArray(),
     database.lessons.toArray(),
     database.texts.toArray(),
     database.recordings.toArray(),
     database.standards.toArray(),
+    database.sounds.toArray(),
   ]);
   return writeBackup(
-    { classes, lists, lessons, texts, recordings, standards },
+    { classes, lists, lessons, texts, recordings, standards, sounds },
     new Date().toISOString(),
   );
 }
 
 /** Some things as the bytes of a zip, with what they need; `withLearners` lets names and answers go along. */
 export async function exportThings(chosen: Chosen, withLearners: boolean): Promise<Uint8Array> {
-  const [classes, lists, lessons, texts, recordings] = await Promise.all([
+  const [classes, lists, lessons, texts, sounds, recordings] = await Promise.all([
     listClasses(),
     allOf('lists'),
     allOf('lessons'),
     allOf('texts'),
+    allOf('sounds'),
     withLearners ? allOf('recordings') : [],
   ]);
   const things = chosenThings(
-    { classes, lists, lessons, texts, recordings, standards: [] },
+    { classes, lists, lessons, texts, recordings, standards: [], sounds },
     chosen,
     withLearners,
   );

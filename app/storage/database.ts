@@ -6,6 +6,7 @@ import { recordTables, type RecordTable } from '~core/records/open-record';
 import { diff, type Patch } from '~core/records/patch';
 import { upgradeClass, upgradeLesson, upgradeList } from '~core/records/upgrade';
 import type { RecordingRecord } from '~core/records/recording-record';
+import type { SoundRecord } from '~core/records/sound-record';
 import type { StandardsRecord } from '~core/records/standards-record';
 import type { ReadingText } from '~core/texts/reading-text';
 import type { WordList } from '~core/lists/word-list';
@@ -75,6 +76,7 @@ export class WordaneDatabase extends Dexie {
   texts!: EntityTable<ReadingText, 'id'>;
   recordings!: EntityTable<RecordingRecord, 'id'>;
   standards!: EntityTable<StandardsRecord, 'id'>;
+  sounds!: EntityTable<SoundRecord, 'id'>;
   changes!: EntityTable<Change, 'id'>;
   settings!: EntityTable<Setting, 'key'>;
 
@@ -116,6 +118,7 @@ export class WordaneDatabase extends Dexie {
       });
     this.version(5).stores({ recordings: 'id, classId, lessonId' });
     this.version(6).stores({ standards: 'id' });
+    this.version(7).stores({ sounds: 'id, classId, textId' });
   }
 }
 

@@ -9,6 +9,7 @@ import { classOperations } from '~/operations/class-operations';
 import { lessonOperations } from '~/operations/lesson-operations';
 import { listOperations } from '~/operations/list-operations';
 import { ChangeError, type Operation } from '~/operations/operation';
+import { soundOperations } from '~/operations/sound-operations';
 import { textOperations } from '~/operations/text-operations';
 import { change, InvalidChange } from './change';
 import { database } from './database';
@@ -24,6 +25,7 @@ const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>
   recordings: {},
   // A set comes whole, and goes whole.
   standards: {},
+  sounds: soundOperations,
 };
 
 /** What a screen sends: the intent, the revision it was made on, and the fields of the operation. */

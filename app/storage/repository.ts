@@ -70,10 +70,9 @@ const opened = <Table extends RecordTable>(table: Table, stored: readonly object
     return isDamaged(read) ? [] : [read];
   });
 
-async function ofClass<Table extends Exclude<RecordTable, 'classes' | 'recordings' | 'standards'>>(
-  table: Table,
-  classId: string,
-): Promise<Records[Table][]> {
+async function ofClass<
+  Table extends Exclude<RecordTable, 'classes' | 'recordings' | 'standards' | 'sounds'>,
+>(table: Table, classId: string): Promise<Records[Table][]> {
   const stored: object[] = await database.table(table).where('classId').equals(classId).toArray();
   // What was put away is found on the shelf alone.
   return (opened(table, stored) as Records[Table][]).filter(({ putAway }) => putAway === undefined);

@@ -35,7 +35,7 @@ export const removeClass = (id: string): Promise<void> => {
     () => `Removed the class ${name}`,
     async ({ find, ofClass, remove }) => {
       name = (await find('classes', id))?.name ?? '';
-      for (const table of ['recordings', 'texts', 'lessons', 'lists'] as const) {
+      for (const table of ['recordings', 'sounds', 'texts', 'lessons', 'lists'] as const) {
         for (const record of await ofClass(table, id)) await remove(table, record.id);
       }
       await remove('classes', id);
@@ -141,7 +141,13 @@ export const createText = (
 };
 
 export const removeText = (id: string, title: string) =>
-  change(`Removed the text ${title}`, ({ remove }) => remove('texts', id));
+  change(`Removed the text ${title}`, async ({ get, remove, ofClass }) => {
+    const { classId } = await get('texts', id);
+    for (const sound of await ofClass('sounds', classId)) {
+      if (sound.textId === id) await remove('sounds', sound.id);
+    }
+    await remove('texts', id);
+  });
 
 /** What a copy is called: in its own class it must be told from what it was copied from. */
 const copyName = (name: string, stays: boolean) => (stays ? `${name.slice(0, 110)} (copy)` : name);

@@ -24,6 +24,7 @@ export interface Demo {
   readonly texts: readonly ReadingText[];
   /** Nobody has said anything yet. */
   readonly recordings: readonly [];
+  readonly sounds: readonly [];
   /** The shipped sets are enough. */
   readonly standards: readonly [];
 }
@@ -78,6 +79,7 @@ export function fernhillDemo(lexicon: Lexicon): Demo {
     ],
     texts: [...reading.texts, ...others.texts],
     recordings: [],
+    sounds: [],
     standards: [],
   };
 }

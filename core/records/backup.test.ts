@@ -28,6 +28,7 @@ test('a zip of JSON that any program can open', () => {
     'lists.json',
     'manifest.json',
     'recordings.json',
+    'sounds.json',
     'standards.json',
     'texts.json',
   ]);
@@ -96,7 +97,7 @@ test('what is large goes on in a second file, and comes back in its order', () =
     completeList({ id: `list-${number}`, classId: 'a', name: `Pictures ${number}`, details }),
   );
   const bytes = writeBackup(
-    { classes: [], lessons: [], texts: [], recordings: [], standards: [], lists },
+    { classes: [], lessons: [], texts: [], recordings: [], standards: [], sounds: [], lists },
     '2026-11-26',
   );
   const names = Object.keys(unzipSync(bytes)).filter((name) => name.startsWith('lists'));
@@ -155,7 +156,15 @@ test('an exercise that cannot be made is left out by name, and its lesson comes 
     .filter(({ kind }) => kind === 'exercise');
   const read = readBackup(
     writeBackup(
-      { classes: [], lists: [], texts: [], recordings: [], standards: [], lessons: [broken] },
+      {
+        classes: [],
+        lists: [],
+        texts: [],
+        recordings: [],
+        standards: [],
+        sounds: [],
+        lessons: [broken],
+      },
       '',
     ),
   );

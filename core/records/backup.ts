@@ -1,7 +1,7 @@
 /**
  * Everything a teacher has made, as one zip of JSON files (our own documented
  * schema): manifest.json, and for each kind of record classes.json, lists.json,
- * lessons.json, texts.json, recordings.json, standards.json; what is large goes on in lists-2.json and so forth.
+ * lessons.json, texts.json, recordings.json, standards.json, sounds.json; what is large goes on in lists-2.json and so forth.
  */
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import type { ClassProfile } from '../classes/class-profile';
@@ -10,6 +10,7 @@ import type { ReadingText } from '../texts/reading-text';
 import type { Lesson, LessonPart } from './lesson';
 import { openRecord, recordNames, recordTables, type RecordTable } from './open-record';
 import { makerName, recipeProblems } from '../exercises/catalogue';
+import type { SoundRecord } from './sound-record';
 import type { StandardsRecord } from './standards-record';
 import type { RecordingRecord } from './recording-record';
 import { BackupError } from './backup-error';
@@ -19,12 +20,17 @@ export const BACKUP_FORMAT = 'wordane-backup';
 /**
  * 2 added accents and own sequences to classes, and details to lists; 3 added
  * texts; 4 lets a kind of record go on in a second file; 5 added recordings; 6 added rights, sets of standards, what a
- * learner needs, and files of some things only. All are read.
+ * learner needs, and files of some things only; 7 added recordings of texts. All are read.
  */
-export const BACKUP_VERSION = 6;
+export const BACKUP_VERSION = 7;
 
 /** The version that added a kind of record; older files have none of it. */
-const since: Partial<Record<RecordTable, number>> = { texts: 3, recordings: 5, standards: 6 };
+const since: Partial<Record<RecordTable, number>> = {
+  texts: 3,
+  recordings: 5,
+  standards: 6,
+  sounds: 7,
+};
 
 /** A file of the zip is closed when it is this long, in characters: a browser reads no text of more than 512 million. */
 const FILE_LENGTH = 32 * 1024 * 1024;
@@ -43,6 +49,8 @@ export interface Backup {
   readonly recordings: readonly RecordingRecord[];
   /** Sets of standards that were read in. */
   readonly standards: readonly StandardsRecord[];
+  /** Recordings of texts that the teacher brought in. */
+  readonly sounds: readonly SoundRecord[];
 }
 
 /** A record of a backup that cannot be taken in: which, and why. */

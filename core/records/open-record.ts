@@ -3,6 +3,7 @@ import { ClassRecord } from './class-record';
 import { Lesson } from './lesson';
 import { ListRecord } from './list-record';
 import { RecordingRecord } from './recording-record';
+import { SoundRecord } from './sound-record';
 import { StandardsRecord } from './standards-record';
 import { TextRecord } from './text-record';
 import { upgradeClass, upgradeLesson, upgradeList } from './upgrade';
@@ -15,6 +16,7 @@ export interface Records {
   readonly texts: TextRecord;
   readonly recordings: RecordingRecord;
   readonly standards: StandardsRecord;
+  readonly sounds: SoundRecord;
 }
 export type RecordTable = keyof Records;
 export const recordTables = [
@@ -24,6 +26,7 @@ export const recordTables = [
   'texts',
   'recordings',
   'standards',
+  'sounds',
 ] as const;
 
 const shapes = {
@@ -33,6 +36,7 @@ const shapes = {
   texts: TextRecord,
   recordings: RecordingRecord,
   standards: StandardsRecord,
+  sounds: SoundRecord,
 } as const;
 
 const asIs = (stored: object) => stored;
@@ -43,6 +47,7 @@ const upgrades: Readonly<Record<RecordTable, (stored: object) => object>> = {
   texts: asIs,
   recordings: asIs,
   standards: asIs,
+  sounds: asIs,
 };
 
 /** What a record of the table is called, for a message. */
@@ -53,6 +58,7 @@ export const recordNames: Readonly<Record<RecordTable, string>> = {
   texts: 'text',
   recordings: 'recording',
   standards: 'set of standards',
+  sounds: 'recording of a text',
 };
 
 /** The record, completed with what an older version did not have; or what is wrong with it. */

@@ -126,6 +126,7 @@ export function chosenThings(all: Backup, chosen: Chosen, withLearners = false):
       ? all.recordings.filter(({ lessonId }) => chosen.lessons.includes(lessonId))
       : [],
     standards: [],
+    sounds: all.sounds.filter(({ textId }) => texts.some(({ id }) => id === textId)),
   };
 }
 

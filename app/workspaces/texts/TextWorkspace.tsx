@@ -11,12 +11,14 @@ import { AskMenu } from './AskMenu';
 import { FittedView } from './FittedView';
 import { GrammarView } from './GrammarView';
 import { ListenView } from './ListenView';
+import { OwnSounds } from './OwnSounds';
 import { MarksView } from './MarksView';
 import { MeasuresView } from './MeasuresView';
 import { PaperView } from './PaperView';
 import { ReachView } from './ReachView';
 import { SoundView } from './SoundView';
 import { WriteView } from './WriteView';
+import type { SoundRecord } from '~core/records/sound-record';
 import { useSend } from '~/ui/use-send';
 
 const views = {
@@ -36,6 +38,8 @@ export interface TextWorkspaceProps {
   readonly text: ReadingText;
   readonly profile: ClassProfile;
   readonly found: TextReach;
+  /** Recordings of it. */
+  readonly sounds: readonly SoundRecord[];
   readonly others: readonly ReadingText[];
   readonly classes: readonly ClassProfile[];
 }
@@ -53,7 +57,8 @@ function describe(text: ReadingText): string {
 }
 
 /** One text: read for the class, marked, measured, printed, asked about. */
-export function TextWorkspace({ text, profile, found, others, classes }: TextWorkspaceProps) {
+export function TextWorkspace(props: TextWorkspaceProps) {
+  const { text, profile, found, others, classes, sounds } = props;
   const { send, message: problem, notes, clash } = useSend();
   const [query, setQuery] = useSearchParams();
   const wanted = query.get('view') ?? '';
@@ -136,7 +141,12 @@ export function TextWorkspace({ text, profile, found, others, classes }: TextWor
       {view === 'grammar' && <GrammarView text={text} profile={profile} send={send} />}
       {view === 'sound' && <SoundView text={text} profile={profile} />}
       {view === 'measures' && <MeasuresView text={text} profile={profile} others={others} />}
-      {view === 'listen' && <ListenView key={text.id} text={text} profile={profile} />}
+      {view === 'listen' && (
+        <>
+          <ListenView key={text.id} text={text} profile={profile} />
+          <OwnSounds text={text} sounds={sounds} send={send} />
+        </>
+      )}
       {view === 'fitted' && <FittedView text={text} send={send} />}
       {view === 'paper' && <PaperView text={text} profile={profile} send={send} />}
       {view === 'write' && <WriteView text={text} send={send} />}

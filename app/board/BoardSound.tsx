@@ -1,0 +1,31 @@
+import { useRef, useState } from 'react';
+import { sectionsOf, shortClock } from '~core/listening/sound-cues';
+import { isFilm, type SoundRecord } from '~core/records/sound-record';
+import { SoundPlayer, type PlayerHandle } from '~/ui/SoundPlayer';
+
+/** A recording at the board: played whole, or from one cue to the next. What is said stands nowhere. */
+export function BoardSound({ sound }: { sound: SoundRecord }) {
+  const player = useRef<PlayerHandle>(null);
+  const [at, setAt] = useState(0);
+  return (
+    <section
+      className={`board-sound${isFilm(sound) ? ' board-sound--film' : ''}`}
+      aria-label={sound.name}
+    >
+      <SoundPlayer sound={sound} handle={player} onTime={setAt} />
+      <div className="board-row" role="group" aria-label="Play from">
+        {sectionsOf(sound.cues, sound.seconds).map((cue) => (
+          <button
+            key={cue.id}
+            type="button"
+            className="board-button"
+            aria-current={at >= cue.at && at < cue.to ? 'step' : undefined}
+            onClick={() => player.current?.playFrom(cue.at, cue.to)}
+          >
+            {shortClock(cue.at)}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}

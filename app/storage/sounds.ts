@@ -1,0 +1,20 @@
+/** Recordings of texts come and go whole; their cues are changed as any record is. */
+import type { SoundRecord } from '~core/records/sound-record';
+import { newId } from '~/operations/operation';
+import { change } from './change';
+import { database } from './database';
+
+export type NewSound = Pick<SoundRecord, 'name' | 'seconds' | 'data'>;
+
+/** The recordings of a text. */
+export const soundsOf = (textId: string): Promise<SoundRecord[]> =>
+  database.sounds.where('textId').equals(textId).toArray();
+
+export const addSound = (textId: string, sound: NewSound): Promise<void> =>
+  change(`Brought in the recording ${sound.name}`, async ({ get, put }) => {
+    const { classId } = await get('texts', textId);
+    await put('sounds', { ...sound, id: newId(), classId, textId, cues: [] });
+  });
+
+export const removeSound = (id: string, name: string): Promise<void> =>
+  change(`Removed the recording ${name}`, ({ remove }) => remove('sounds', id));
