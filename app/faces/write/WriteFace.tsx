@@ -218,7 +218,6 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                   />
                 ) : (
                   <>
-                    <Field {...fieldOf(item, index)} />
                     {item.frame && (
                       <ChooseFrame
                         frame={item.frame}
@@ -230,6 +229,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                         language="en"
                       />
                     )}
+                    <Field {...fieldOf(item, index)} />
                     {task.choices && chosenBy && (
                       <ChooseWords
                         rows={task.choices}

@@ -146,7 +146,8 @@ const maker: Maker = {
       );
       return [
         {
-          word: model,
+          // An item is known by a word, as every other is.
+          word: slotsOf(frame)[0]?.[0]?.word ?? model,
           prompt: filled(frame, []),
           answer: model,
           accepted: [],
