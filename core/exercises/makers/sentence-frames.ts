@@ -1,9 +1,10 @@
 import { filled, slotsOf, type FrameChoice, type FramePart } from '../../kernel/sentence-frame';
 import type { WordKind } from '../../kernel/sentence-parts';
 import { isVowelPhoneme } from '../../languages/en/sounds/phonemes';
-import type { LexiconEntry } from '../../languages/en/lexicon/lexicon';
+import type { Lexicon, LexiconEntry } from '../../languages/en/lexicon/lexicon';
 import { helperWords, kindOfWord } from '../making/helper-words';
 import type { Maker } from '../making/maker';
+import { isNotCounted } from '../making/not-counted';
 import { choice, lines, read } from '../making/parameters';
 import { type GivenItem, written } from '../making/written';
 
@@ -32,7 +33,11 @@ const slotNames: Readonly<Record<string, WordKind>> = {
 };
 
 /** To begin with, and for whoever looks how a frame is written. */
-const usualFrames = ['I can see the {thing}.', 'I like the {what like} {thing}.'];
+const usualFrames = [
+  'I can see the {thing}.',
+  'We saw the {what like} {thing}.',
+  '{who} can {doing}.',
+];
 
 interface Word extends FrameChoice {
   /** Absent where it fits no slot by its kind: it can still be written into one. */
@@ -40,14 +45,57 @@ interface Word extends FrameChoice {
   readonly entry: LexiconEntry | undefined;
 }
 
-const slotKinds = Object.values(slotNames);
+/** What a slot offers that is not in the list: only who does it, and where; the rest is the teacher's. */
+const given: Readonly<Partial<Record<WordKind, readonly string[]>>> = {
+  people: ['I', 'we', 'you', 'he', 'she', 'they'],
+  where: ['in', 'near', 'behind', 'by'],
+};
 
-/** The kind of a word by its class; a small word is what it is among the helping words, and nothing else. */
+/** The kind of a word by its class; a small word fits only a slot that it is written into. */
 function kindOf(word: string, entry: LexiconEntry | undefined): WordKind | undefined {
-  const helper = Object.entries(helperWords).find(([, all]) => all.includes(word.toLowerCase()));
-  if (helper) return slotKinds.find((kind) => kind === helper[0]);
+  if (Object.values(helperWords).some((all) => all.includes(word.toLowerCase()))) return undefined;
   const letter = entry?.schoolClasses[0];
   return letter !== undefined && 'nvad'.includes(letter) ? kindOfWord(letter) : undefined;
+}
+
+/** Who goes with the word that follows: he has, we have, I am; all where it is the same for all. */
+const agreeing: readonly (readonly [after: RegExp, who: readonly string[]])[] = [
+  [/^am$/, ['I']],
+  [/^was$/, ['I', 'he', 'she']],
+  [/^(?:is|has|does|isn't|hasn't|doesn't)$/, ['he', 'she']],
+  [/^were$/, ['we', 'you', 'they']],
+  [/^are$/, ['we', 'you', 'they']],
+  [/^(?:have|do|haven't|don't)$/, ['I', 'we', 'you', 'they']],
+];
+
+/** True where a word is the third person of a verb: wants, goes. */
+const isThirdPerson = (word: string, lexicon: Lexicon) => {
+  const entry = lexicon.find(word);
+  const lemma = entry && lexicon.lemmaOf(entry);
+  return lemma !== undefined && lemma.word !== word && word.endsWith('s');
+};
+
+/** Verbs that are the same after all: helping verbs, and those whose past is their plain form. */
+const sameForAll =
+  /^(?:can|could|may|might|must|shall|should|will|would|saw|put|cut|hit|let|set|shut|hurt|cost|read)$/;
+
+/** True for the plain form of a verb, which he and she do not have: want, wear. */
+function isPlainVerb(word: string, lexicon: Lexicon): boolean {
+  if (sameForAll.test(word)) return false;
+  const entry = lexicon.find(word);
+  const lemma = entry && lexicon.lemmaOf(entry);
+  return lemma?.word === word && lemma.schoolClasses.includes('v');
+}
+
+function whoFits(after: string, isSlotNext: boolean, lexicon: Lexicon): readonly string[] {
+  const all = given.people ?? [];
+  const [next] = /[\p{L}'’]+/u.exec(after) ?? [];
+  if (next === undefined) return isSlotNext ? all.filter((who) => !/^(?:he|she)$/.test(who)) : all;
+  const word = next.replace('’', "'").toLowerCase();
+  const known = agreeing.find(([pattern]) => pattern.test(word));
+  if (known) return known[1];
+  if (isThirdPerson(word, lexicon)) return ['he', 'she'];
+  return isPlainVerb(word, lexicon) ? all.filter((who) => !/^(?:he|she)$/.test(who)) : all;
 }
 
 /** What a word begins with when it is said; by its letter where its sounds are not known. */
@@ -56,14 +104,20 @@ const beginsWithVowel = (word: string, entry: LexiconEntry | undefined) => {
   return sound === undefined ? /^[aeiou]/i.test(word) : isVowelPhoneme(sound);
 };
 
-/** After “a” only what begins with a consonant fits, after “an” only what begins with a vowel. */
-function fitsAfter(before: string, { word, entry }: Word): boolean {
+/** After “a” only what begins with a consonant fits, after “an” only what begins with a vowel; what is not counted after neither. */
+function fitsAfter(before: string, { word, entry, kind }: Word): boolean {
   const article = /(?:^|\s)(an?)\s+$/i.exec(before)?.[1]?.toLowerCase();
-  return article === undefined || (article === 'an') === beginsWithVowel(word, entry);
+  if (article === undefined) return true;
+  if (kind === 'things' && isNotCounted(word)) return false;
+  return (article === 'an') === beginsWithVowel(word, entry);
 }
 
 /** A frame of a line; or what is wrong with it, to be read after the line. */
-function readFrame(line: string, words: readonly Word[]): readonly FramePart[] | string {
+function readFrame(
+  line: string,
+  words: readonly Word[],
+  lexicon: Lexicon,
+): readonly FramePart[] | string {
   const pieces = line.trim().split(/\{([^{}]*)\}/);
   if (pieces.length === 1) return 'has no slot: write one in braces, as {thing} or {rain | snow}';
   const frame: FramePart[] = [];
@@ -78,7 +132,10 @@ function readFrame(line: string, words: readonly Word[]): readonly FramePart[] |
     const all: readonly Word[] = kind
       ? [
           ...words.filter((word) => word.kind === kind),
-          ...(helperWords[kind] ?? []).map((word) => ({ word, kind, entry: undefined })),
+          ...(kind === 'people'
+            ? whoFits(pieces[at + 1] ?? '', at + 2 < pieces.length, lexicon)
+            : (given[kind] ?? [])
+          ).map((word) => ({ word, kind, entry: undefined })),
         ]
       : own.map(
           (word) =>
@@ -92,7 +149,7 @@ function readFrame(line: string, words: readonly Word[]): readonly FramePart[] |
     const fitting = all.filter((word) => fitsAfter(before, word));
     if (fitting.length < 2) {
       return kind
-        ? `has a slot for ${piece.trim()}, and the list has not two such words for it`
+        ? `has a slot for ${piece.trim()}, and there are not two such words for it`
         : 'has a slot with one word only: write two or more, with a | between';
     }
     const seen = new Set<string>();
@@ -121,8 +178,8 @@ const maker: Maker = {
   workedByDefault: false,
   onScreen: 'Choose a word for each gap.',
 
-  make({ words: material, parameters: given, lexicon }) {
-    const { frames = [], pictures } = read(parameters, given);
+  make({ words: material, parameters: asked, lexicon }) {
+    const { frames = [], pictures } = read(parameters, asked);
     const words = material.map(({ word, entry }): Word => {
       const picture = pictures === 'with' ? lexicon.picturesOf(word)[0] : undefined;
       return {
@@ -132,11 +189,12 @@ const maker: Maker = {
         ...(picture === undefined ? {} : { picture }),
       };
     });
-    const asked = frames.filter((line) => line.trim() !== '');
+    const own = frames.filter((line) => line.trim() !== '');
     const notes: { text: string }[] = [];
-    const items = (asked.length > 0 ? asked : usualFrames).flatMap((line): GivenItem[] => {
-      const frame = readFrame(line, words);
+    const items = (own.length > 0 ? own : usualFrames).flatMap((line): GivenItem[] => {
+      const frame = readFrame(line, words, lexicon);
       if (typeof frame === 'string') {
+        if (own.length === 0) return [];
         notes.push({ text: `“${line.trim().slice(0, 80)}” ${frame}. It was left out.` });
         return [];
       }
@@ -165,9 +223,9 @@ const maker: Maker = {
       notes.push({ text: `No slot offers ${unused.join(', ')}.` });
     }
     return {
-      title: given.title ?? 'Make sentences',
-      instruction: given.instruction ?? 'Choose a word for each gap. Write the whole sentence.',
-      worked: given.worked ?? maker.workedByDefault,
+      title: asked.title ?? 'Make sentences',
+      instruction: asked.instruction ?? 'Choose a word for each gap. Write the whole sentence.',
+      worked: asked.worked ?? maker.workedByDefault,
       ...written(items, {
         script: ['The sentences are the learner’s own; those given here are models.'],
         bank: [...offered.values()],
