@@ -96,6 +96,9 @@ export function languageDemo(prefix: string, newId: () => string) {
       { table: kind, language },
       words.map(([word]) => word),
     );
+  /** Exercises with sentences that Japanese brings along. */
+  const ofItsOwn = (maker: string, seed: number, parameters: object) =>
+    exercisePart(newId(), maker, seed, { language: 'ja', ...parameters });
   const cards = (words: typeof storm, language: string) =>
     exercisePart(
       newId(),
@@ -134,8 +137,15 @@ export function languageDemo(prefix: string, newId: () => string) {
       'Say in Japanese what the wind and the rain did, and what was done by them.',
       {
         'get-ready': [cards(storm, 'ja')],
-        together: [table(storm, 'usual', 4, 'ja')],
-        alone: [table(storm, 'voices', 5, 'ja')],
+        together: [
+          table(storm, 'usual', 4, 'ja'),
+          ofItsOwn('particles', 21, { particle: 'place' }),
+        ],
+        alone: [
+          table(storm, 'voices', 5, 'ja'),
+          ofItsOwn('other-voice', 22, { to: 'passive' }),
+          ofItsOwn('other-voice', 23, { to: 'active' }),
+        ],
       },
     ),
     lessonOf(

@@ -18,6 +18,8 @@ export const abilities = {
   levels: 'how early a word is learned',
   numbers: 'numbers and measures as they are read aloud',
   tables: 'the forms of a word side by side',
+  particles: 'sentences without one of their particles',
+  'voice change': 'sentences in the active and the passive',
   'small words': 'articles and contractions in a text',
   'school hand': 'letters of the school hands',
 } as const;
@@ -90,6 +92,37 @@ export interface TableKind {
   readonly columns: readonly string[];
 }
 
+/** A sentence with one small word taken out. */
+export interface SentenceWithoutWord {
+  readonly before: string;
+  readonly after: string;
+  /** The key, then what is right as well in this sense. */
+  readonly right: readonly string[];
+  /** In English. */
+  readonly meaning: string;
+  readonly why: string;
+}
+
+/** A sentence to be said otherwise. */
+export interface SentenceToChange {
+  readonly given: string;
+  /** All that are right, the preferred first. */
+  readonly right: readonly string[];
+  /** Of the sentence that is asked for, in English. */
+  readonly meaning: string;
+  readonly why: string;
+}
+
+/** Sentences of a language for exercises, where a pack has some of its own. */
+export interface LanguageSentences {
+  /** Groups of small words by id and name, all of them first. */
+  readonly smallWordGroups: readonly (readonly [id: string, name: string])[];
+  /** The small words from which is chosen. */
+  readonly smallWords: readonly string[];
+  readonly withoutSmallWord: (group: string) => readonly SentenceWithoutWord[];
+  readonly inOtherVoice: (to: 'active' | 'passive') => readonly SentenceToChange[];
+}
+
 /** Words in tables of forms. */
 export interface WordTables {
   /** The tables there are, the usual one first. */
@@ -120,6 +153,8 @@ export interface LanguagePack {
   readonly numbers?: NumberReader;
   /** Fetches the words of a pack that has many; what needs them comes after. */
   readonly load?: () => Promise<void>;
+  /** Sentences of its own for exercises; undefined until they are loaded. */
+  readonly sentences?: () => LanguageSentences | undefined;
   /** Forms of its words; undefined until they are loaded. */
   readonly tables?: () => WordTables | undefined;
 }

@@ -1,6 +1,6 @@
-import { describe, expect, test } from 'vitest';
+import { beforeAll, describe, expect, test } from 'vitest';
 import { fernhillDemo } from '../demo/fernhill';
-import { makeExercise } from '../exercises/make-exercise';
+import { findMaker, makeExercise } from '../exercises/make-exercise';
 import type { Exercise } from '../exercises/making/exercise';
 import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
@@ -9,6 +9,7 @@ import { lookNames } from '../kernel/look';
 import { ageSizes, grown, sizesOf } from '../paper/age-sizes';
 import { textWidth } from '../paper/measure';
 import { paginate, type Block } from '../paper/paginate';
+import { inItsLanguage, loadLanguage } from '../testing/language-for';
 import { ownMaterial } from '../testing/own-material';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { materialOf } from '../texts/reading/text-material';
@@ -119,6 +120,10 @@ describe('composition', () => {
 });
 
 describe('every maker in every look', () => {
+  beforeAll(async () => {
+    for (const maker of makers) await loadLanguage(maker);
+  });
+
   const stories = fernhillDemo(lexicon).texts.map(materialOf);
   const words =
     'rain hail train snail lake snake day play cloud snow rainbow snowman city cat happy big';
@@ -129,7 +134,11 @@ describe('every maker in every look', () => {
     const recipe = {
       maker,
       words: words.split(' '),
-      parameters: { beside: { ...beside, snow: { translation: 'neige' } }, ...ownMaterial },
+      parameters: {
+        beside: { ...beside, snow: { translation: 'neige' } },
+        ...ownMaterial,
+        ...inItsLanguage(findMaker(maker)),
+      },
       seed: 5,
     };
     const given = startWords(recipe, profile, lexicon, meanings);

@@ -1,9 +1,10 @@
-import { describe, expect, test } from 'vitest';
+import { beforeAll, describe, expect, test } from 'vitest';
 import { fernhillDemo } from '../demo/fernhill';
 import { makeExercise } from '../exercises/make-exercise';
 import type { Exercise } from '../exercises/making/exercise';
 import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
+import { inItsLanguage, loadLanguage } from '../testing/language-for';
 import { ownMaterial } from '../testing/own-material';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { materialOf } from '../texts/reading/text-material';
@@ -39,7 +40,12 @@ const material = [
   'big',
 ];
 
-describe.each(makers.map((maker) => [maker.name, maker.id] as const))('%s on paper', (_, id) => {
+beforeAll(async () => {
+  for (const maker of makers) await loadLanguage(maker);
+});
+
+describe.each(makers.map((maker) => [maker.name, maker] as const))('%s on paper', (_, maker) => {
+  const { id } = maker;
   const profiles = [
     kestrels(),
     kestrels({ paper: 'letter', level: { system: 'us', value: 'G4' }, font: 'opendyslexic' }),
@@ -51,7 +57,7 @@ describe.each(makers.map((maker) => [maker.name, maker.id] as const))('%s on pap
       const recipe = {
         maker: id,
         words: material,
-        parameters: { beside, ...ownMaterial },
+        parameters: { beside, ...ownMaterial, ...inItsLanguage(maker) },
         seed: 5,
       };
       const words = startWords(recipe, profile, lexicon, meanings);

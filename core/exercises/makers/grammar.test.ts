@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { describe, expect, test } from 'vitest';
+import { beforeAll, describe, expect, test } from 'vitest';
 import { layOutSheet } from '../../sheets/sheet';
+import { inItsLanguage, loadLanguage } from '../../testing/language-for';
 import { kestrels, testLexicon } from '../../testing/test-lexicon';
 import { proses } from '../../testing/texts';
 import { completeMaterial, type TextMaterial } from '../../texts/reading/text-material';
@@ -43,6 +44,8 @@ test('every kind of exercise that a grammar lesson needs is there', () => {
     'irregular-parts',
     'join-sentences',
     'number-readings',
+    'other-voice',
+    'particles',
     'picture-prompt',
     'place-and-time',
     'place-articles',
@@ -68,6 +71,10 @@ const targetsOf = ({ parameters }: Maker): string[] =>
     ? parameters['grammar'].options.map(([target]) => target)
     : [];
 
+beforeAll(async () => {
+  for (const maker of grammar) await loadLanguage(maker);
+});
+
 describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, maker) => {
   test('the key has full marks, a blank loses one, the same seed repeats, whatever is given', () => {
     let items = 0;
@@ -80,6 +87,7 @@ describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, mak
         fc.constantFrom(undefined, ...targetsOf(maker)),
         (reading, written, seed, version, target) => {
           const parameters = {
+            ...inItsLanguage(maker),
             version,
             ...(written && id !== 'number-readings' ? { sentences: own } : {}),
             ...(target === undefined ? {} : { grammar: target }),
@@ -133,7 +141,7 @@ describe.each(grammar.map((maker) => [maker.id, maker] as const))('%s', (id, mak
 
   test('prints, in every version', () => {
     for (const version of versions) {
-      const exercise = make(id, 5, { version });
+      const exercise = make(id, 5, { ...inItsLanguage(maker), version });
       const sheet = layOutSheet(exercise, kestrels(), '');
       expect(sheet.pages.length).toBeGreaterThan(0);
     }

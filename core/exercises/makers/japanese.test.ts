@@ -1,0 +1,54 @@
+import { beforeAll, describe, expect, test } from 'vitest';
+import { packOf } from '../../languages/registry/registry';
+import { testLexicon } from '../../testing/test-lexicon';
+import { keyedItems, markTask } from '../interactions';
+import { makeExercise } from '../make-exercise';
+
+beforeAll(async () => packOf('ja').load?.());
+
+const make = (maker: string, parameters: object, language = 'ja') =>
+  makeExercise(
+    { maker, words: [], parameters: { language, shuffle: false, ...parameters }, seed: 4 },
+    testLexicon(),
+  );
+
+describe('particles', () => {
+  test('every particle that is right here is marked right, another is not', () => {
+    const { task } = make('particles', { particle: 'place', count: 20 });
+    const meeting = keyedItems(task).find(({ question }) => question.startsWith('えきで ともだち'));
+    const at = (particle: string) => markTask(task, { [meeting?.id ?? '']: [particle] }).score;
+    expect([at('に'), at('と'), at('を')]).toEqual([1, 1, 0]);
+    expect(meeting?.reason).toMatch(/あう/);
+  });
+
+  test('as many as are asked for, with the particles to choose from; none in another language', () => {
+    const { task } = make('particles', { count: 12 });
+    expect(keyedItems(task)).toHaveLength(12);
+    expect(task.interaction === 'gap' && task.bank).toContain('より');
+    const objects = make('particles', { particle: 'object' }).task;
+    expect(objects.interaction === 'gap' && objects.bank).not.toContain('まで');
+    const french = make('particles', {}, 'fr');
+    expect(french.short).toBeDefined();
+  });
+});
+
+describe('active and passive', () => {
+  test('written with blanks or without, in either order, in kana: right; に for によって is not', () => {
+    const { task } = make('other-voice', { count: 12, to: 'passive' });
+    const items = keyedItems(task);
+    expect(items).toHaveLength(12);
+    const id = items[0]?.id ?? '';
+    const score = (text: string) => markTask(task, { [id]: text }).score;
+    expect(score('ぼうしがかぜにとばされました。')).toBe(1);
+    expect(score('かぜに ぼうしは とばされました。')).toBe(1);
+    expect(score('ぼうしを かぜに とばされました。')).toBe(0);
+    expect(score('かぜが ぼうしを とばしました。')).toBe(0);
+  });
+
+  test('back into the active', () => {
+    const { task } = make('other-voice', { to: 'active' });
+    const [first] = keyedItems(task);
+    expect(first?.question).toBe('ぼうしが かぜに とばされました。  (The wind blew the hat away.)');
+    expect(first?.answer).toBe('かぜが ぼうしを とばしました。');
+  });
+});
