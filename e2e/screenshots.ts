@@ -65,6 +65,10 @@ await page.getByRole('heading', { name: /Sort the/ }).waitFor();
 await shoot('lesson');
 await page.getByRole('link', { name: /Write the missing/ }).click();
 await page.getByRole('button', { name: 'Try it' }).click();
+await page
+  .getByRole('textbox', { name: /^Item 1, gap/ })
+  .first()
+  .waitFor();
 for (const [item, letters] of ['ae', 'ae', 'ay', 'ay'].entries()) {
   const gaps = page.getByRole('textbox', { name: new RegExp(`^Item ${item + 1}, gap`) });
   const count = await gaps.count();
