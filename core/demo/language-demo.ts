@@ -43,6 +43,16 @@ const list = (id: string, classId: string, name: string, words: typeof storm): W
   });
 
 /** Written for the club. */
+/** Written for Wordane: what a weather club might have said in Latin, and its translation. */
+const LORE_LINES = [
+  'Ventus nūbēs pellit. | The wind drives the clouds.',
+  'Nautae caelum spectant. | The sailors watch the sky.',
+  'Luna clāra noctem illustrat. | The bright moon lights the night.',
+  'Agricola imbrem exspectat. | The farmer expects rain.',
+  'Tempestās nāvem frangit. | The storm breaks the ship.',
+  'Puella tonitrum timet. | The girl fears the thunder.',
+];
+
 const STATION = `Na estação da colina o vento vem do mar. As crianças olham pela janela e escrevem no caderno delas.
 
 De manhã uma menina sobe ao telhado e lê os números do termómetro. O irmão dela mede a chuva num copo de vidro. Nos dias claros veem daqui as casas do porto e os barcos dos pescadores.
@@ -155,7 +165,10 @@ export function languageDemo(prefix: string, newId: () => string) {
       'Know the forms of five verbs and five nouns of the sky in their sentences.',
       {
         'get-ready': [cards([...lore, ...sky], 'la')],
-        together: [table(lore, 'tenses', 6, 'la')],
+        together: [
+          table(lore, 'tenses', 6, 'la'),
+          exercisePart(newId(), 'line-by-line', 24, { language: 'la', translated: LORE_LINES }),
+        ],
         alone: [
           table(lore, 'perfects', 9, 'la'),
           table(sky, 'singular', 7, 'la'),

@@ -123,6 +123,29 @@ export interface LanguageSentences {
   readonly inOtherVoice: (to: 'active' | 'passive') => readonly SentenceToChange[];
 }
 
+/** A word in a line, and where it stands. */
+export interface LinkedWord {
+  readonly text: string;
+  readonly start: number;
+  readonly end: number;
+}
+
+export interface WordLink {
+  readonly source: LinkedWord;
+  readonly translation: LinkedWord;
+  /** The word as a dictionary has it, and what it means. */
+  readonly lemma: string;
+  readonly meaning: string;
+}
+
+export interface AlignedLine {
+  readonly links: readonly WordLink[];
+  /** Words without a counterpart; small words that the language does not write are none. */
+  readonly left: { readonly source: readonly string[]; readonly translation: readonly string[] };
+}
+
+export type LineAligner = (source: string, translation: string) => AlignedLine;
+
 /** Words in tables of forms. */
 export interface WordTables {
   /** The tables there are, the usual one first. */
@@ -153,6 +176,8 @@ export interface LanguagePack {
   readonly numbers?: NumberReader;
   /** Fetches the words of a pack that has many; what needs them comes after. */
   readonly load?: () => Promise<void>;
+  /** A line beside its English translation, word by word; undefined until its words are loaded. */
+  readonly align?: () => LineAligner | undefined;
   /** Sentences of its own for exercises; undefined until they are loaded. */
   readonly sentences?: () => LanguageSentences | undefined;
   /** Forms of its words; undefined until they are loaded. */

@@ -36,6 +36,8 @@ function parametersOf(maker: string, words: readonly string[]): ExerciseParamete
       };
     case 'own-choices':
       return { questions: words.map((word) => `Which is ${word}? | ${word} | no ${word}`) };
+    case 'line-by-line':
+      return { translated: words.map((word) => `<${word}> | This is [${word}] indeed.`) };
     case 'own-gaps':
       return { sentencesWithGaps: words.map((word) => `This is ___ indeed. | ${word}`) };
     default:

@@ -1,5 +1,10 @@
 /** A teacher's own picture with named places, for tests: a white square of one pixel, and four places. */
 export const ownMaterial = {
+  translated: [
+    'Der Wind weht. | The [wind] blows.',
+    'Der Regen fällt. | The rain [falls].',
+    'Die Sonne scheint. | The [sun] shines.',
+  ],
   questions: [
     'Which wind is warm here? | the south wind | the north wind | the east wind',
     'What does the vane show? | where the wind comes from | how strong the wind is',

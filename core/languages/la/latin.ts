@@ -1,10 +1,11 @@
 /** Latin: lists, texts and cards; words in their forms. */
-import type { LanguagePack, WordTables } from '../language-pack';
+import type { LanguagePack, LineAligner, WordTables } from '../language-pack';
 import { plainPack } from '../shared/plain-pack';
 import { latinLexicon, type LatinRow } from './lexicon';
 import { latinTables } from './tables';
 
 let tables: WordTables | undefined;
+let align: LineAligner | undefined;
 
 export const latin: LanguagePack = plainPack({
   tag: 'la',
@@ -14,8 +15,14 @@ export const latin: LanguagePack = plainPack({
   can: new Set(['tables']),
   load: async () => {
     if (tables) return;
-    const { default: rows } = await import('./words.json');
-    tables = latinTables(latinLexicon(rows as unknown as readonly LatinRow[]));
+    const [{ default: rows }, { alignLine }] = await Promise.all([
+      import('./words.json'),
+      import('./align'),
+    ]);
+    const lexicon = latinLexicon(rows as unknown as readonly LatinRow[]);
+    align = (source, translation) => alignLine(source, translation, lexicon);
+    tables = latinTables(lexicon);
   },
   tables: () => tables,
+  align: () => align,
 });

@@ -32,6 +32,44 @@ describe('particles', () => {
   });
 });
 
+describe('a translation line by line', () => {
+  beforeAll(async () => packOf('la').load?.());
+  const lineByLine = (translated: string[], more: object = {}, language = 'la') =>
+    make('line-by-line', { translated, ...more }, language);
+  const answers = (exercise: ReturnType<typeof make>) =>
+    keyedItems(exercise.task).map(({ answer }) => answer);
+
+  test('of Latin the words are linked by their forms, and missing on the side that is asked for', () => {
+    const lines = ['Ventus nūbēs pellit. | The wind drives the clouds.'];
+    const [english = ''] = answers(lineByLine(lines));
+    expect(english.split(', ').sort()).toEqual(['clouds', 'drives', 'wind']);
+    const [latin = ''] = answers(lineByLine(lines, { gaps: 'source' }));
+    expect(latin.split(', ').sort()).toEqual(['Ventus', 'nūbēs', 'pellit']);
+    const [item] = keyedItems(lineByLine(lines).task);
+    expect(item?.question).toMatch(/^Ventus nūbēs pellit\. – The _+/);
+    expect(item?.reason).toContain('from ventus, wind');
+  });
+
+  test('what the teacher marks is what is missing, in any language', () => {
+    const made = lineByLine(['風が つよい。 | The [wind] is [strong].'], {}, 'ja');
+    expect(answers(made)).toEqual(['wind, strong']);
+    const unmarked = lineByLine(['風が つよい。 | The wind is strong.'], {}, 'ja');
+    expect(unmarked.short).toBeDefined();
+  });
+
+  test('what cannot be a line says why; what has no counterpart is named', () => {
+    const made = lineByLine([
+      'Ventus flat.',
+      'Ventus zzq pellit. | The wind drives thunder quickly.',
+      '',
+    ]);
+    const said = made.notes.map(({ text }) => text).join(' ');
+    expect(said).toContain('“Ventus flat.” is not a line and its translation');
+    expect(said).toMatch(/Line 2: no counterpart is found for zzq, thunder, quickly/);
+    expect(answers(made)).toHaveLength(1);
+  });
+});
+
 describe('active and passive', () => {
   test('written with blanks or without, in either order, in kana: right; に for によって is not', () => {
     const { task } = make('other-voice', { count: 12, to: 'passive' });
