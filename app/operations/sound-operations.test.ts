@@ -26,9 +26,15 @@ const after = (present: SoundRecord, intent: string, fields: object): SoundRecor
 
 describe('a recording of the teacher’s own', () => {
   test('has its cues set, and read from a file of the same recording', () => {
-    const all = [{ id: 'a', at: 28, label: 'The second part' }];
-    const set = after(sound, 'cues', { cues: { all }, did: 'Set a cue at 0:28' });
-    expect(set.cues).toEqual(all);
+    const cue = { id: 'a', at: 28, label: 'The second part' };
+    let set = after(sound, 'add-cue', { cue, did: 'Set a cue at 0:28' });
+    set = after(set, 'add-cue', { cue: { ...cue, id: 'b', at: 3 }, did: '' });
+    expect(set.cues.map(({ id }) => id)).toEqual(['b', 'a']);
+    // Moved and named from one screen, one after the other: neither undoes the other.
+    set = after(set, 'change-cue', { cue: 'b', fields: { at: 30 }, did: '' });
+    set = after(set, 'change-cue', { cue: 'b', fields: { label: 'Late' }, did: '' });
+    expect(set.cues).toEqual([cue, { id: 'b', at: 30, label: 'Late' }]);
+    expect(after(set, 'remove-cue', { cue: 'a', did: '' }).cues).toHaveLength(1);
     const source = 'WEBVTT\n\n00:05.000 --> 00:06.000\nBram\n\n09:00.000 --> 09:01.000\nToo late';
     expect(after(set, 'read-cues', { source }).cues).toMatchObject([{ at: 5, label: 'Bram' }]);
     expect(() => after(set, 'read-cues', { source: 'WEBVTT' })).toThrow(/Nothing was changed/);

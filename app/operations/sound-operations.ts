@@ -1,12 +1,21 @@
 /** What can be done to a recording of the teacher's own. */
-import { readVttCues, type SoundCue } from '~core/listening/sound-cues';
+import { inOrder, readVttCues, withCue, type SoundCue } from '~core/listening/sound-cues';
 import type { SoundRecord } from '~core/records/sound-record';
-import { Fields, Text } from './fields';
+import { Fields, Id, Text } from './fields';
 import { ChangeError, newId, operation, type Operations } from './operation';
 
-class Cues {
-  @Fields() cues!: { readonly all: readonly SoundCue[] };
+class AddCue {
+  @Fields() cue!: SoundCue;
   /** What was done, for the history: “Set a cue at 0:28”. */
+  @Text(300) did!: string;
+}
+class ChangeCue {
+  @Id() cue!: string;
+  @Fields() fields!: Partial<Pick<SoundCue, 'at' | 'label'>>;
+  @Text(300) did!: string;
+}
+class RemoveCue {
+  @Id() cue!: string;
   @Text(300) did!: string;
 }
 class Named {
@@ -19,10 +28,24 @@ class Vtt {
 const op = operation<SoundRecord>();
 
 export const soundOperations: Operations<SoundRecord> = {
-  cues: op({
-    input: Cues,
+  'add-cue': op({
+    input: AddCue,
     label: (_, { did }) => did,
-    step: (sound, { cues }) => ({ ...sound, cues: [...cues.all] }),
+    step: (sound, { cue }) => ({ ...sound, cues: [...withCue(sound.cues, cue)] }),
+  }),
+  /** One cue alone: what was changed of it or of others a moment before stays. */
+  'change-cue': op({
+    input: ChangeCue,
+    label: (_, { did }) => did,
+    step: (sound, { cue, fields }) => ({
+      ...sound,
+      cues: inOrder(sound.cues.map((each) => (each.id === cue ? { ...each, ...fields } : each))),
+    }),
+  }),
+  'remove-cue': op({
+    input: RemoveCue,
+    label: (_, { did }) => did,
+    step: (sound, { cue }) => ({ ...sound, cues: sound.cues.filter(({ id }) => id !== cue) }),
   }),
   'name-sound': op({
     input: Named,

@@ -153,7 +153,9 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
       return answer(() => addSound(id, body['sound'] as NewSound));
     case 'remove-sound':
       return answer(() => removeSound(String(body['sound']), String(body['name'])));
-    case 'cues':
+    case 'add-cue':
+    case 'change-cue':
+    case 'remove-cue':
     case 'name-sound':
     case 'read-cues': {
       // Of a recording, which has a revision of its own.

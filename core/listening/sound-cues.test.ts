@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import {
   cuesToVtt,
   isSilent,
-  movedCue,
+  movedAt,
   nextLabel,
   readVttCues,
   sectionsOf,
@@ -28,11 +28,9 @@ describe('cues of a recording', () => {
   });
 
   test('are moved, and never out of the recording', () => {
-    const [one, other] = [cue(0.2), cue(5)];
-    expect(movedCue([one, other], one.id, -0.5, 10)[0]?.at).toBe(0);
-    expect(movedCue([one, other], other.id, 9, 10)[1]?.at).toBe(10);
-    // One that is moved past another stands behind it.
-    expect(movedCue([one, other], one.id, 6, 10).map(({ id }) => id)).toEqual([other.id, one.id]);
+    expect(movedAt(0.2, -0.5, 10)).toBe(0);
+    expect(movedAt(5, 9, 10)).toBe(10);
+    expect(movedAt(3.2, 0.5, 10)).toBe(3.7);
   });
 
   test('are called by the lines of the text, then by number', () => {

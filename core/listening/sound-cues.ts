@@ -21,26 +21,17 @@ export const CUE_LENGTH = 200;
 /** Two cues nearer than this are one, in seconds. */
 const APART = 0.2;
 
-const inOrder = (cues: readonly SoundCue[]) => [...cues].sort((one, other) => one.at - other.at);
+/** Cues as they are heard. */
+export const inOrder = (cues: readonly SoundCue[]) =>
+  [...cues].sort((one, other) => one.at - other.at);
 
 /** With one cue more, in order; where one stands so near that nobody could hear between them, nothing is added. */
 export const withCue = (cues: readonly SoundCue[], cue: SoundCue): readonly SoundCue[] =>
   cues.some(({ at }) => Math.abs(at - cue.at) < APART) ? cues : inOrder([...cues, cue]);
 
 /** A cue earlier or later by so many seconds; never before the beginning nor past the end. */
-export const movedCue = (
-  cues: readonly SoundCue[],
-  id: string,
-  by: number,
-  seconds: number,
-): readonly SoundCue[] =>
-  inOrder(
-    cues.map((cue) =>
-      cue.id === id
-        ? { ...cue, at: Math.round(Math.min(seconds, Math.max(0, cue.at + by)) * 100) / 100 }
-        : cue,
-    ),
-  );
+export const movedAt = (at: number, by: number, seconds: number): number =>
+  Math.round(Math.min(seconds, Math.max(0, at + by)) * 100) / 100;
 
 /** The parts of a recording, each to where the next begins. */
 export const sectionsOf = (cues: readonly SoundCue[], seconds: number): SoundSection[] =>

@@ -3,12 +3,11 @@ import { Button } from 'react-bootstrap';
 import { BsMic, BsPlayFill, BsStopFill, BsTrash } from 'react-icons/bs';
 import {
   cuesToVtt,
-  movedCue,
+  movedAt,
   nextLabel,
   sectionsOf,
   shortClock,
   withCue,
-  type SoundCue,
 } from '~core/listening/sound-cues';
 import type { SoundRecord } from '~core/records/sound-record';
 import type { ReadingText } from '~core/texts/reading-text';
@@ -27,15 +26,15 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
   const { id, name, cues, seconds } = sound;
   const [at, setAt] = useState(0);
   const [said, setSaid] = useState('');
-  const set = (all: readonly SoundCue[], did: string) => {
+  const change = (intent: string, fields: object, did: string) => {
     setSaid(did);
-    send({ intent: 'cues', sound: id, cues: { all }, did });
+    send({ intent, sound: id, ...fields, did });
   };
   const add = () => {
     const now = Math.round((player.current?.now() ?? 0) * 100) / 100;
-    const next = withCue(cues, { id: newId(), at: now, label: nextLabel(text.body, cues) });
-    if (next === cues) setSaid(`There is a cue at ${shortClock(now)} already.`);
-    else set(next, `Set a cue at ${shortClock(now)}`);
+    const cue = { id: newId(), at: now, label: nextLabel(text.body, cues) };
+    if (withCue(cues, cue) === cues) setSaid(`There is a cue at ${shortClock(now)} already.`);
+    else change('add-cue', { cue }, `Set a cue at ${shortClock(now)}`);
   };
   const readVtt = async (file: File | undefined) => {
     if (file) send({ intent: 'read-cues', sound: id, source: await file.text() });
@@ -98,9 +97,10 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
               label={`Said from ${shortClock(cue.at)}`}
               value={cue.label}
               payload={(label) => ({
-                intent: 'cues',
+                intent: 'change-cue',
                 sound: id,
-                cues: { all: cues.map((each) => (each.id === cue.id ? { ...each, label } : each)) },
+                cue: cue.id,
+                fields: { label },
                 did: `Named the cue at ${shortClock(cue.at)}`,
               })}
             />
@@ -111,8 +111,9 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
                 className="icon-button"
                 aria-label={`The cue at ${shortClock(cue.at)} half a second ${by < 0 ? 'earlier' : 'later'}`}
                 onClick={() =>
-                  set(
-                    movedCue(cues, cue.id, by, seconds),
+                  change(
+                    'change-cue',
+                    { cue: cue.id, fields: { at: movedAt(cue.at, by, seconds) } },
                     `Moved a cue ${by < 0 ? 'half a second earlier' : 'half a second later'}`,
                   )
                 }
@@ -125,10 +126,7 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
               className="icon-button"
               aria-label={`Remove the cue at ${shortClock(cue.at)}`}
               onClick={() =>
-                set(
-                  cues.filter((each) => each.id !== cue.id),
-                  `Removed the cue at ${shortClock(cue.at)}`,
-                )
+                change('remove-cue', { cue: cue.id }, `Removed the cue at ${shortClock(cue.at)}`)
               }
             >
               <BsTrash aria-hidden="true" />
