@@ -106,7 +106,7 @@ const rows: readonly Row[] = [
     'I had my hat blown off by the wind.',
     'by what, with the passive',
   ],
-  ['げつようび{に} しけんが あります。', 'There is a test on Monday.', 'the day'],
+  ['げつようび{に/は} しけんが あります。', 'There is a test on Monday.', 'the day'],
   ['うみ{の} かぜは つめたいです。', 'The wind from the sea is cold.', 'noun with noun'],
   ['これは わたし{の} かさです。', 'This is my umbrella.', 'whose'],
   ['はは{と} かさを かいました。', 'I bought an umbrella with my mother.', 'with whom'],
