@@ -52,7 +52,7 @@ export const storeys = [
   ['standards', 'plan', 'board'],
   ['sheets/reading', 'sheets/blocks', 'sheets', 'documents'],
   ['records', 'records/exchange'],
-  ['lessons', 'library', 'demo', 'room'],
+  ['lessons', 'library', 'demo', 'room/games', 'room'],
   ['script', ''],
 ];
 

@@ -1,9 +1,9 @@
 /** A lesson as it goes to the board: its parts made, with what is read, asked and said of them. */
+import { boardItems } from '~core/board/board-items';
 import type { BoardPart } from '~core/board/board-state';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { RuleCard } from '~core/rule-cards/card';
 import { ruleSteps } from '~core/rule-cards/rule-steps';
-import { keyedItems, type Task } from '~core/exercises/interactions';
 import { stageNames, type Lesson, type LessonPart } from '~core/records/lesson';
 import type { SoundRecord } from '~core/records/sound-record';
 import { soundsOf } from '~/storage/sounds';
@@ -33,23 +33,11 @@ export interface BoardLesson {
   readonly left: readonly string[];
 }
 
-/** A blank is seen from the last row where it is short, too. */
-const asked = (question: string) => question.replace(/_{4,}/g, '____');
-
 const linesOf = (body: string) =>
   body
     .split('\n')
     .map((line) => line.replace(/^#+\s*/, '').trim())
     .filter((line) => line !== '');
-
-/** The other options of a choice: answers that are surely wrong. */
-function wrongOf(task: Task, id: string): { wrong?: readonly string[] } {
-  if (task.interaction !== 'choice') return {};
-  const wrong = task.items
-    .filter((item) => item.id === id)
-    .flatMap(({ options }) => options.flatMap(({ text, right }) => (right ? [] : [text])));
-  return wrong.length > 0 ? { wrong } : {};
-}
 
 function onBoard(
   built: BuiltPart,
@@ -72,14 +60,7 @@ function onBoard(
   if (!isExercise(built)) return { ...of, items: [], lines: [] };
   const { task, reading } = built.exercise;
   const text = screenTextOf(built, context)?.body ?? reading?.body ?? '';
-  const items = keyedItems(task).map(({ id, question, answer, reason }) => ({
-    id,
-    question: asked(question),
-    answer,
-    reason,
-    ...wrongOf(task, id),
-  }));
-  return { ...of, items, lines: linesOf(text) };
+  return { ...of, items: boardItems(task), lines: linesOf(text) };
 }
 
 /** The recordings of the text that a part is about, or that a sheet has. */

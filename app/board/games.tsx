@@ -1,6 +1,13 @@
 import { useState } from 'react';
 import type { BoardItem } from '~core/board/board-state';
-import { hideWord, isFound, lettersOf, uncover, type HiddenWord } from '~core/board/hidden-word';
+import {
+  canHide,
+  hideWord,
+  isFound,
+  lettersOf,
+  uncover,
+  type HiddenWord,
+} from '~core/board/hidden-word';
 import {
   fourInLine,
   isOver,
@@ -12,6 +19,7 @@ import {
   type LineGame,
 } from '~core/board/line-game';
 import { Random } from '~core/kernel/random';
+import { TeamSign } from './GameDrawings';
 import { Question } from './Question';
 
 export const teamNames = ['Suns', 'Waves'] as const;
@@ -130,28 +138,6 @@ export function LineBoard({
     </section>
   );
 }
-
-/** A team is told by its shape as well as by its colour. */
-export function TeamSign({ team, size }: { team: 0 | 1; size?: number }) {
-  return (
-    <svg viewBox="0 0 40 40" width={size} height={size} aria-hidden="true">
-      {team === 0 ? (
-        <circle cx="20" cy="20" r="13" fill="#f0b429" stroke="#1d2b36" strokeWidth="3" />
-      ) : (
-        <path
-          d="M4 24c5-9 9-9 12-3s7 6 11 0 7-6 9-3"
-          fill="none"
-          stroke="#2b6cb0"
-          strokeWidth="6"
-          strokeLinecap="round"
-        />
-      )}
-    </svg>
-  );
-}
-
-/** Words long enough to be looked for. */
-const canHide = (word: string) => /^\p{L}[\p{L}'’ -]{2,15}$/u.test(word);
 
 /** A word under covers; a letter opens with each right answer. */
 export function HiddenWordGame({

@@ -11,13 +11,13 @@ import {
   PATH,
   pathWinner,
   pull,
-  ROPE,
   throwDie,
   tugWinner,
   walk,
 } from '~core/board/moving-games';
 import { Random } from '~core/kernel/random';
-import { Task, teamNames, TeamSign } from './games';
+import { PathSquares, Rope } from './GameDrawings';
+import { Task, teamNames } from './games';
 
 /** Tasks in an order of the seed's, one after the other. */
 function useTasks(items: readonly BoardItem[], seed: number) {
@@ -38,31 +38,7 @@ export function TugGame({ items, seed }: { items: readonly BoardItem[]; seed: nu
           ? `${teamNames[game.turn]}, answer and pull. The knot is ${game.knot === 0 ? 'in the middle' : `${Math.abs(game.knot)} ${Math.abs(game.knot) === 1 ? 'step' : 'steps'} to the ${teamNames[game.knot < 0 ? 0 : 1]}`}.`
           : `${teamNames[winner]} have pulled it over.`}
       </p>
-      <svg
-        className="board-rope"
-        viewBox={`${-ROPE * 20 - 40} -24 ${ROPE * 40 + 80} 48`}
-        aria-hidden="true"
-      >
-        <line x1={-ROPE * 20} x2={ROPE * 20} y1="0" y2="0" stroke="#8a6d3b" strokeWidth="5" />
-        {Array.from({ length: ROPE * 2 + 1 }, (_, at) => (
-          <line
-            key={at}
-            x1={(at - ROPE) * 20}
-            x2={(at - ROPE) * 20}
-            y1="-9"
-            y2="9"
-            stroke="#1d2b36"
-            strokeWidth={at === ROPE ? 3 : 1}
-          />
-        ))}
-        <circle cx={game.knot * 20} cy="0" r="9" fill="#a7351b" stroke="#1d2b36" strokeWidth="2" />
-        <g transform={`translate(${-ROPE * 20 - 36} -16)`}>
-          <TeamSign team={0} size={32} />
-        </g>
-        <g transform={`translate(${ROPE * 20 + 4} -16)`}>
-          <TeamSign team={1} size={32} />
-        </g>
-      </svg>
+      <Rope knot={game.knot} />
       {winner === undefined && item && (
         <Task
           key={turn}
@@ -97,15 +73,7 @@ export function PathGameBoard({ items, seed }: { items: readonly BoardItem[]; se
             ? `${teamNames[game.turn]}, throw the die. Suns are at ${game.places[0]}, Waves at ${game.places[1]}, of ${PATH}.`
             : `${teamNames[game.turn]} threw ${game.thrown}: answer, and walk.`}
       </p>
-      <ol className="board-path" aria-hidden="true">
-        {Array.from({ length: PATH }, (_, at) => (
-          <li key={at}>
-            <span>{at + 1}</span>
-            {game.places[0] === at + 1 && <TeamSign team={0} />}
-            {game.places[1] === at + 1 && <TeamSign team={1} />}
-          </li>
-        ))}
-      </ol>
+      <PathSquares places={game.places} />
       {winner === undefined && game.thrown === undefined && (
         <button
           type="button"

@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import { keyedItems } from '~core/exercises/interactions';
+import { boardItems } from '~core/board/board-items';
+import { wordsToAvoid } from '~core/board/words-to-avoid';
+import type { GameWord } from '~core/room/games/rules';
 import {
   gamesWith,
   newTable,
@@ -7,40 +9,60 @@ import {
   standing,
   winnerOf,
   type RoomGame,
-} from '~core/room/games';
+} from '~core/room/games/table';
 import { pairsOf } from '~core/room/pairs';
+import { FEWEST_ON_BOARDS } from '~core/room/word-boards';
 import { newId } from '~/operations/new-id';
+import { engine } from '~/workers/engine.client';
 import type { RoomLesson } from './room-lesson';
 import type { TeacherClient, TeacherSees } from './teacher-client';
 
-/** A gap as a player reads it. */
-const asked = (question: string) => question.replace(/_{4,}/g, '____');
+/** Words with what may not be said of them, by their first meanings. */
+const toDescribe = (words: readonly string[], profile: RoomLesson['profile']) =>
+  Promise.all(
+    words.map(async (text): Promise<GameWord> => {
+      const {
+        senses: [sense],
+      } = await engine().senses([text], profile);
+      return { text, avoid: wordsToAvoid(text, sense?.definition ?? '') };
+    }),
+  );
 
-/** Games of two with the items of the exercise that is open. */
+const CALL = 'call';
+
+/** Games with the items and words of the exercise that is open: for two, or words called for all. */
 export function Games({
   sees,
+  lesson,
   exercise,
   client,
 }: {
   sees: TeacherSees;
+  lesson: RoomLesson;
   exercise: RoomLesson['exercises'][number] | undefined;
   client: TeacherClient | undefined;
 }) {
   const { room, games } = sees;
-  const items = exercise
-    ? keyedItems(exercise.task).map((item) => ({ ...item, question: asked(item.question) }))
-    : [];
-  const playable = gamesWith(items);
-  const [chosen, setChosen] = useState<RoomGame>('line3');
+  const items = exercise ? boardItems(exercise.task) : [];
+  const words = (exercise && lesson.wordsOf[exercise.id]) ?? lesson.words;
+  const bare = words.map((text) => ({ text, avoid: [text] }));
+  const playable: readonly (RoomGame | typeof CALL)[] = [
+    ...gamesWith({ items, words: bare }),
+    ...(new Set(words).size >= FEWEST_ON_BOARDS ? [CALL as typeof CALL] : []),
+  ];
+  const [chosen, setChosen] = useState<RoomGame | typeof CALL>('line3');
   const [left, setLeft] = useState('');
   const kind = playable.includes(chosen) ? chosen : playable[0];
   const nameOf = (id: string) => room.members.find((member) => member.id === id)?.name ?? '';
-  const begin = () => {
+  const begin = async () => {
     if (kind === undefined) return;
-    const here = room.members.filter((member) => member.here && member.name !== '');
     const seed = Date.now() % 1_000_000;
+    if (kind === CALL) return client?.callWords(words, seed);
+    const known = kind === 'describe' ? await toDescribe(words, lesson.profile) : bare;
+    const material = { items, words: known };
+    const here = room.members.filter((member) => member.here && member.name !== '');
     const tables = pairsOf(here, seed).flatMap(([one, other], at) =>
-      one && other ? [newTable(newId(), kind, [one.id, other.id], items, seed + at)] : [],
+      one && other ? [newTable(newId(), kind, [one.id, other.id], material, seed + at)] : [],
     );
     const playing = new Set(tables.flatMap(({ players }) => players));
     setLeft(here.find(({ id }) => !playing.has(id))?.name ?? '');
@@ -48,29 +70,43 @@ export function Games({
   };
   return (
     <details className="room-fold">
-      <summary>Games of two</summary>
+      <summary>Games</summary>
       {kind === undefined ? (
         <p className="small my-2">
-          Open an exercise with answers first: its items are what they play with.
+          Open an exercise with answers or words first: they are what is played with.
         </p>
       ) : (
         <>
           <label className="d-block my-2">
-            With the items of “{exercise?.title}”
+            With {exercise ? `“${exercise.title}”` : 'the words of the lesson'}
             <select
               className="form-select form-select-sm"
               value={kind}
               onChange={(event) => setChosen(event.currentTarget.value as RoomGame)}
             >
-              {playable.map((each) => (
-                <option key={each} value={each}>
-                  {roomGames[each]}
-                </option>
-              ))}
+              <optgroup label="For two">
+                {playable.map((each) =>
+                  each === CALL ? null : (
+                    <option key={each} value={each}>
+                      {roomGames[each].name}
+                    </option>
+                  ),
+                )}
+              </optgroup>
+              {playable.includes(CALL) && (
+                <optgroup label="For all">
+                  <option value={CALL}>Call the words</option>
+                </optgroup>
+              )}
             </select>
           </label>
-          <button type="button" className="btn btn-sm btn-dark" onClick={begin}>
-            {games.length > 0 ? 'Others together' : 'They play'}
+          <p className="small">
+            {kind === CALL
+              ? 'Each has a board of her own and marks the words that you call.'
+              : roomGames[kind].how}
+          </p>
+          <button type="button" className="btn btn-sm btn-dark" onClick={() => void begin()}>
+            {games.length > 0 && kind !== CALL ? 'Others together' : 'They play'}
           </button>{' '}
         </>
       )}
@@ -91,7 +127,8 @@ export function Games({
           const [one, other] = standing(table);
           return (
             <li key={table.id}>
-              {nameOf(table.players[0])} {one} · {nameOf(table.players[1])} {other}
+              {nameOf(table.players[0])} {one} · {nameOf(table.players[1])} {other}{' '}
+              {roomGames[table.kind].counts}
               {winnerOf(table) !== undefined && ' · over'}
             </li>
           );

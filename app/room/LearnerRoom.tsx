@@ -3,12 +3,15 @@ import { Link } from 'react-router';
 import { usualBehaviour } from '~core/kernel/behaviour';
 import { NAME_LENGTH } from '~core/room/messages';
 import type { Stroke } from '~core/board/drawn';
-import { gamePlace, type GameMove } from '~core/room/games';
+import type { GameMove } from '~core/room/games/rules';
+import { gamePlace } from '~core/room/games/table';
 import { fitsAnswer, slatePlace } from '~core/room/posts';
+import { callPlace, marksFrom } from '~core/room/word-boards';
 import type { RoomExercise, RoomShow } from '~core/room/show';
 import type { AnyResponse } from '~/faces/Face';
 import { begun, Play } from '~/faces/Play';
 import { pictureAddress } from '~/ui/Picture';
+import { WordBoard } from './CallBoard';
 import { DrawPad } from './DrawPad';
 import { GameFace } from './GameFace';
 import type { LearnerSees } from './learner-client';
@@ -278,6 +281,15 @@ export function LearnerRoom({ code }: { code: string }) {
             view={game}
             moves={(keptAt(gamePlace(game.id)) as { moves?: GameMove[] } | undefined)?.moves ?? []}
             onMoves={(moves) => answerAt(gamePlace(game.id), { moves })}
+          />
+        ) : show.call && sees.member !== undefined ? (
+          <WordBoard
+            key={show.call.id}
+            call={show.call}
+            member={sees.member}
+            marked={marksFrom(keptAt(callPlace(show.call.id)), show.call.columns)}
+            locked={show.locked}
+            onMarked={(marked) => answerAt(callPlace(show.call?.id ?? ''), { marked })}
           />
         ) : show.slate ? (
           <Slate

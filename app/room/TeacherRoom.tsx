@@ -7,6 +7,7 @@ import type { Post } from '~core/room/posts';
 import { paces, type Pace } from '~core/room/show';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { AskClass } from './AskClass';
+import { CallDesk } from './CallBoard';
 import { ExerciseThinks, QuestionThinks } from './ClassThinks';
 import { CloseRoom } from './CloseRoom';
 import { Games } from './Games';
@@ -41,6 +42,9 @@ function Middle({
   const look = (looked: Post) => client?.show({ looked });
   const lookAt = (text: string) => look({ kind: 'text', text });
   const { slate, question } = show;
+  if (show.call && sees.calling) {
+    return <CallDesk call={show.call} calling={sees.calling} sees={sees} client={client} />;
+  }
   if (slate) return <SlateBoard slate={slate} sees={sees} client={client} />;
   if (question?.kind === 'wall') {
     return (
@@ -211,7 +215,7 @@ export function TeacherRoom(lesson: RoomLesson) {
         <AskClass
           onAsk={(question) => {
             if (show.slate) tell?.slate(undefined);
-            set({ question, wall: undefined, looked: undefined });
+            set({ question, wall: undefined, looked: undefined, call: undefined });
             setAsking(false);
           }}
           onClose={() => setAsking(false)}
@@ -239,7 +243,9 @@ export function TeacherRoom(lesson: RoomLesson) {
                 <li key={each.id}>
                   <button
                     type="button"
-                    aria-pressed={each.id === show.exercise && !show.question && !show.slate}
+                    aria-pressed={
+                      each.id === show.exercise && !show.question && !show.slate && !show.call
+                    }
                     onClick={() => {
                       if (show.slate) tell?.slate(undefined);
                       set({
@@ -247,6 +253,7 @@ export function TeacherRoom(lesson: RoomLesson) {
                         question: undefined,
                         wall: undefined,
                         looked: undefined,
+                        call: undefined,
                       });
                     }}
                   >
@@ -260,7 +267,7 @@ export function TeacherRoom(lesson: RoomLesson) {
             </ul>
           </section>
           <Pairs sees={sees} client={tell} />
-          <Games sees={sees} exercise={open} client={tell} />
+          <Games sees={sees} lesson={lesson} exercise={open} client={tell} />
           {code && <Rehearsal code={code} lesson={lesson} />}
         </div>
         <div className="card-paper">

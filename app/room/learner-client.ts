@@ -4,7 +4,7 @@
  */
 import type { Socket } from 'socket.io-client';
 import { strokesFrom, type Stroke } from '~core/board/drawn';
-import type { GameView } from '~core/room/games';
+import type { GameView } from '~core/room/games/table';
 import { answering, emptyOutbox, outboxFrom, storedAt, type Outbox } from '~core/room/outbox';
 import type { RoomContent, RoomPair, RoomShow } from '~core/room/show';
 import { newId } from '~/operations/new-id';

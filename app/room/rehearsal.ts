@@ -9,13 +9,19 @@ import { simulatedClass } from '~core/practice/simulated-class';
 import { simulate, type SimulatedLearner } from '~core/practice/simulated-learner';
 import type { GivenExercise } from '~core/results/results-of';
 import { postPlace } from '~core/room/posts';
+import { gamePlace, type GameView } from '~core/room/games/table';
+import type { GameMove } from '~core/room/games/rules';
+import { simulatedMove } from '~core/room/games/simulated';
 import type { RoomQuestion } from '~core/room/show';
+import { boardFor, callPlace, type RoomCall } from '~core/room/word-boards';
 import { LearnerClient, type LearnerSees } from './learner-client';
 
 /** Milliseconds that one item takes, the least and the most. */
 const ITEM = { least: 2500, most: 9000 } as const;
 /** Of a hundred items, how many are followed by a drop of the connection. */
 const DROPS = 4;
+/** Of a hundred words that are called, how many she overlooks. */
+const OVERLOOKED = 15;
 /** Everybody comes within so many milliseconds; of ten two come this much later. */
 const ARRIVE = 2500;
 const LATE = 12_000;
@@ -36,6 +42,9 @@ class Somebody {
   private client: LearnerClient | undefined;
   private readonly random: Random;
   private at = '';
+  /** Her table as she saw it last, and what she has done at each. */
+  private table = '';
+  private readonly moves: Record<string, readonly GameMove[]> = {};
   private gone = false;
 
   constructor(
@@ -64,13 +73,41 @@ class Somebody {
     this.client.choose(this.learner.name);
   }
 
-  private see({ show, state }: LearnerSees) {
+  private see({ show, state, game, member }: LearnerSees) {
     if (state !== 'in' || !show || show.locked || show.paused) return;
+    if (game) return void this.play(game);
+    if (show.call && member !== undefined) return void this.mark(show.call, member);
     const at = show.question?.id ?? show.exercise ?? '';
     if (at === '' || at === this.at) return;
     this.at = at;
     if (show.question) void this.say(show.question);
     else void this.work(at, show.pace !== 'teacher');
+  }
+
+  /** At a table she does one thing at a time, a little after she sees that it is her turn. */
+  private async play(view: GameView) {
+    const now = JSON.stringify(view);
+    if (now === this.table) return;
+    this.table = now;
+    await this.after(ITEM.least + this.random.next() * (ITEM.most - ITEM.least));
+    if (this.gone || this.table !== now) return;
+    const move = simulatedMove(view, this.random);
+    if (!move) return;
+    const moves = [...(this.moves[view.id] ?? []), move];
+    this.moves[view.id] = moves;
+    this.client?.answer(gamePlace(view.id), { moves });
+  }
+
+  /** What is read aloud she does not hear; what stands on her screen she mostly finds. */
+  private async mark(call: RoomCall, member: string) {
+    const seen = `${call.id} ${call.shown?.length ?? 0}`;
+    if (call.shown === undefined || seen === this.at) return;
+    this.at = seen;
+    await this.after(ITEM.least);
+    if (this.gone || this.at !== seen || this.random.next() * 100 < OVERLOOKED) return;
+    const called = new Set(call.shown);
+    const marked = boardFor(call, member).flatMap((word, at) => (called.has(word) ? [at] : []));
+    this.client?.answer(callPlace(call.id), { marked });
   }
 
   private async say({ id, kind, options }: RoomQuestion) {

@@ -22,6 +22,8 @@ export interface RoomLesson {
   readonly exercises: readonly GivenExercise[];
   /** The words of its exercises. */
   readonly words: readonly string[];
+  /** By exercise, the words it was made from; absent where it was made from none. */
+  readonly wordsOf: Readonly<Record<string, readonly string[]>>;
   /** Exercises that could not be made, by name. */
   readonly left: readonly string[];
   /** Pictures on which something can be found: the teacher's own first, then those of words. */
@@ -113,6 +115,9 @@ export async function roomLesson(lesson: Lesson, profile: ClassProfile): Promise
     ],
     versions: () => versionsFor(parts, context),
     words: [...new Set(partsOf(lesson).flatMap(({ words }) => words))],
+    wordsOf: Object.fromEntries(
+      parts.flatMap(({ id, words }) => (words.length > 0 ? [[id, words]] : [])),
+    ),
     exercises: exercises.map(({ id, title, task }) => ({ id, title, task })),
     content: {
       title: lesson.title,

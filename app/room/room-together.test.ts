@@ -1,9 +1,10 @@
 /** What is done together in a room: a slate, games of two, another version for one; and a room over TLS. */
 import { generate } from 'selfsigned';
 import { describe, expect, test, vi } from 'vitest';
-import { newTable } from '~core/room/games';
+import { newTable } from '~core/room/games/table';
 import { slatePlace } from '~core/room/posts';
 import type { RoomContent, RoomExercise } from '~core/room/show';
+import { boardFor, boardsIn, callPlace } from '~core/room/word-boards';
 import { answersOf, codeOf, learnerAt, memory, serve, teacherAt, until } from './room-harness';
 
 // Nobody vouches for a certificate that is made for a test.
@@ -64,7 +65,7 @@ describe('together', () => {
     const { address, store, code, teacher, mina, kofi, idOf } = await roomOfTwo();
     const items = [...'abcdef'].map((id) => ({ id, question: `${id}?`, answer: id, reason: '' }));
     const players = [idOf('Mina'), idOf('Kofi')] as const;
-    teacher.play([newTable('t', 'line3', players, items, 3)]);
+    teacher.play([newTable('t', 'line3', players, { items, words: [] }, 3)]);
     await until(() => mina.present.game && kofi.present.game);
     expect(mina.present.game?.partner).toBe('Kofi');
     mina.answer('game t', { moves: [{ at: 4 }] });
@@ -82,6 +83,41 @@ describe('together', () => {
     expect(late.present.game).toBeUndefined();
     again.play([]);
     await until(() => mina.present.game === undefined && kofi.present.game === undefined);
+  }, 40_000);
+
+  test('words are called: each has a board of her own, and nobody knows what comes next', async () => {
+    const { address, store, teacher, mina, kofi, idOf } = await roomOfTwo();
+    const words = ['hail', 'rain', 'snow', 'mist', 'wind', 'frost', 'cloud', 'storm', 'sleet'];
+    teacher.callWords(words, 5);
+    await until(() => mina.present.show?.call && kofi.present.show?.call);
+    const call = mina.present.show?.call;
+    if (!call) throw new Error('no call');
+    expect(JSON.stringify(mina.present.show)).not.toContain('order');
+    expect(call).not.toHaveProperty('shown');
+    teacher.callOn();
+    const first = teacher.present.calling?.order[0] ?? '';
+    const at = boardFor(call, idOf('Mina')).indexOf(first);
+    mina.answer(callPlace(call.id), { marked: [at] });
+    await until(() => mina.present.waiting === 0);
+    const standing = () => {
+      const { room, calling } = teacher.present;
+      return calling ? boardsIn(room, call, calling) : [];
+    };
+    expect(standing().find(({ member }) => member === idOf('Mina'))?.right).toEqual([first]);
+    // Shown too where the teacher says so, and what is taken back is not shown.
+    teacher.callOn();
+    teacher.showCalled(true);
+    await until(() => kofi.present.show?.call?.shown?.length === 2);
+    teacher.callOn(true);
+    await until(() => kofi.present.show?.call?.shown?.length === 1);
+    // The desk is loaded anew, and goes on where it was.
+    teacher.leave();
+    const again = teacherAt(address, store, content);
+    await codeOf(again);
+    expect(again.present.calling).toMatchObject({ called: 1 });
+    again.show({ exercise: 'e1', call: undefined });
+    await until(() => kofi.present.show?.call === undefined);
+    expect(again.present.calling).toBeUndefined();
   }, 40_000);
 
   test('one learner has another version of an exercise, and the others do not', async () => {

@@ -16,7 +16,10 @@ import {
 } from '~core/room/room-state';
 import type { Stroke } from '~core/board/drawn';
 import type { OtherVersion } from '~core/kernel/version';
-import { gamePlace, keptTable, takeMoves, viewFor, type GameTable } from '~core/room/games';
+import { callBack, callNext, newCalling, type Calling } from '~core/board/calling';
+import { Random } from '~core/kernel/random';
+import { gamePlace, tableFrom, takeMoves, viewFor, type GameTable } from '~core/room/games/table';
+import { newCall } from '~core/room/word-boards';
 import { slatePlace, slateStrokes } from '~core/room/posts';
 import {
   firstShow,
@@ -36,6 +39,8 @@ export interface KeptRoom {
   readonly show: RoomShow;
   /** Games of two that are on. */
   readonly games: readonly GameTable[];
+  /** Words that are being called, in their order: nobody else knows it. */
+  readonly calling?: Calling | undefined;
   /** What the teacher has drawn on the slate. */
   readonly drawn: readonly Stroke[];
   /** Learners who have another version, by their ids. */
@@ -76,7 +81,8 @@ export class TeacherClient {
       ...(before?.code === undefined ? {} : { code: before.code }),
       room: before ? roomFrom(before.room) : emptyRoom,
       show: before?.show ?? { ...firstShow, ...firstExercise(content) },
-      games: (before?.games ?? []).map(keptTable),
+      games: (before?.games ?? []).flatMap((table) => tableFrom(table) ?? []),
+      ...(before?.calling ? { calling: before.calling } : {}),
       drawn: before?.drawn ?? [],
       versions: before?.versions ?? {},
     };
@@ -222,17 +228,17 @@ export class TeacherClient {
   /** What the class sees. */
   show(changed: Partial<RoomShow>) {
     // Who is taken elsewhere leaves her table.
-    const elsewhere = changed.exercise ?? changed.question ?? changed.slate;
+    const elsewhere = changed.exercise ?? changed.question ?? changed.slate ?? changed.call;
     if (elsewhere !== undefined && this.kept.games.length > 0) this.play([]);
     const show = { ...this.kept.show, ...changed };
-    this.change({ show });
+    this.change({ show, ...(show.call ? {} : { calling: undefined }) });
     this.tell('show', show);
   }
 
   /** A slate for all; who has the pen draws on it. Another id is a clean one. */
   slate(slate: RoomSlate | undefined) {
     if (slate?.id !== this.kept.show.slate?.id) this.change({ drawn: [] });
-    this.show({ slate });
+    this.show({ slate, call: undefined });
     this.tellSlate();
   }
 
@@ -249,6 +255,36 @@ export class TeacherClient {
     }
     this.change({ games });
     for (const table of games) this.tellTable(table);
+  }
+
+  /** Everybody gets a board with some of these words, and they are called one by one. */
+  callWords(words: readonly string[], seed: number) {
+    const call = newCall(newId(), words);
+    this.change({ calling: newCalling(call.words, new Random(seed)) });
+    this.show({ call, slate: undefined, question: undefined, wall: undefined, looked: undefined });
+  }
+
+  /** The next word is called, or the last one is taken back. */
+  callOn(back = false) {
+    const { calling, show } = this.kept;
+    if (!calling || !show.call) return;
+    const next = back ? callBack(calling) : callNext(calling);
+    this.change({ calling: next });
+    if (show.call.shown) this.showCalled(true);
+  }
+
+  /** Whether the words that are called also stand on the learners' screens. */
+  showCalled(shown: boolean) {
+    const { calling, show } = this.kept;
+    if (!calling || !show.call) return;
+    const { shown: _before, ...call } = show.call;
+    const heard = calling.order.slice(0, calling.called);
+    this.show({ call: shown ? { ...call, shown: heard } : call });
+  }
+
+  /** No more words are called. */
+  endCalling() {
+    this.show({ call: undefined });
   }
 
   /** A learner gets another version, or the usual one again. */

@@ -29,7 +29,7 @@ export interface Auction {
 const BLANK = /_{2,}/;
 
 /** An item that can be put up: a sentence with a blank, and an answer known to be wrong. */
-const canBePutUp = ({ question, wrong = [] }: BoardItem) =>
+export const canBePutUp = ({ question, wrong = [] }: BoardItem) =>
   BLANK.test(question) && wrong.length > 0;
 
 /** Whether there are enough sentences of a part for an auction. */

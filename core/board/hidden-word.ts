@@ -11,6 +11,9 @@ export interface HiddenWord {
 
 const isLetter = (sign: string) => /[\p{L}\p{M}]/u.test(sign);
 
+/** Words long enough to be looked for. */
+export const canHide = (word: string): boolean => /^\p{L}[\p{L}'’ -]{2,15}$/u.test(word);
+
 /** A word to be found; what is no letter is open from the beginning, the first letter opens last. */
 export function hideWord(word: string, random: Random): HiddenWord {
   const places = [...word].map((_, at) => at).filter((at) => isLetter([...word][at] ?? ''));

@@ -1,6 +1,7 @@
 /** What the class is shown of a room: the teacher's browser says it, and every learner's screen follows. */
 import type { LearnerExercise } from '../practice/for-learner';
 import type { Post } from './posts';
+import type { RoomCall } from './word-boards';
 
 export interface RoomExercise {
   readonly id: string;
@@ -60,6 +61,8 @@ export interface RoomShow {
   readonly wall?: readonly Post[];
   /** A slate in the middle, on which who has the pen draws. */
   readonly slate?: RoomSlate;
+  /** Words are called, and looked for on boards. */
+  readonly call?: RoomCall;
 }
 
 /** Seen by all, instead of an exercise or a question. */
