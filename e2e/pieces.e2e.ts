@@ -174,7 +174,7 @@ test('a board goes home: laid by touch with no network, checked, and kept as it 
   await button(home, 'Begin').tap();
   await home.getByRole('button', { name: /^4 / }).tap();
   await piece(home, /^rain, /).tap();
-  await home.getByRole('button', { name: 'Put it in ai' }).tap();
+  await home.getByRole('button', { name: /^Put here: ai$/ }).tap();
   await button(home, 'Check').tap();
   await home.getByText(/^1 of \d+ right\.$/).waitFor();
   await expectNoViolations(home, 'a board at home');

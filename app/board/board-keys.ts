@@ -5,9 +5,10 @@ const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
-/** Within an exercise the arrows and the space bar are the exercise's. */
-const isAnswering = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.closest('.play, [role="slider"], button') !== null;
+/** Within an exercise the arrows and the space bar are the exercise's; on a button the space bar presses it. */
+const isAnswering = ({ target, key }: KeyboardEvent) =>
+  target instanceof HTMLElement &&
+  target.closest(`.play, [role="slider"]${key === ' ' ? ', button' : ''}`) !== null;
 
 export interface BoardKeys {
   readonly next: () => void;
@@ -22,9 +23,10 @@ export function useBoardKeys(keys: BoardKeys): void {
   });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      // What has taken a key, as a stamp that is moved, keeps it.
+      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
       const clicker = event.key === 'PageDown' || event.key === 'PageUp';
-      if (!clicker && (isTyping(event.target) || isAnswering(event.target))) return;
+      if (!clicker && (isTyping(event.target) || isAnswering(event))) return;
       const { next, back, blank } = latest.current;
       if (event.key === 'PageDown' || event.key === 'ArrowRight' || event.key === ' ') next();
       else if (event.key === 'PageUp' || event.key === 'ArrowLeft') back();

@@ -22,7 +22,7 @@ export function LayHome({
   address: (picture: string) => string;
 }) {
   const says = usePhrases();
-  const laying = useLaying(kept ?? given.board, onKeep);
+  const laying = useLaying(kept ?? given.board, onKeep, says.takeBack);
   const { board, undo, change, said } = laying;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [checked, setChecked] = useState<PieceBoard>();
@@ -42,6 +42,7 @@ export function LayHome({
           verdicts={verdicts}
           label={given.board.name}
           address={address}
+          words={says}
         />
       </div>
       <p className="visually-hidden" role="status">
@@ -52,7 +53,7 @@ export function LayHome({
           type="button"
           className="play-button"
           disabled={chosen.length === 0}
-          onClick={() => change(turn(board, chosen, 15), 'Turned')}
+          onClick={() => change(turn(board, chosen, 15), says.turnPiece)}
         >
           {says.turnPiece}
         </button>

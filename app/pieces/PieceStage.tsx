@@ -8,7 +8,8 @@ import {
 } from 'react';
 import { move, moveTo, putDown, putIn, takeAway, turn } from '~core/pieces/moves';
 import { BOARD, type Piece, type PieceBoard, type Place } from '~core/pieces/piece-board';
-import { nameOf, sayWhere } from '~core/pieces/say-where';
+import { nameOf, placeWords, sayWhere, type PlaceWords } from '~core/pieces/say-where';
+import type { Phrases } from '~core/practice/phrase';
 import type { PieceVerdict } from '~core/pieces/check-board';
 import { pictureAddress } from '~/ui/Picture';
 import { PieceShape } from './PieceShape';
@@ -44,7 +45,17 @@ export interface PieceStageProps {
   readonly label: string;
   /** Where a picture is; that of the house where it is not given. */
   readonly address?: (picture: string) => string;
+  /** In which language it is said where a piece is; in English where it is not given. */
+  readonly words?: StageWords;
 }
+
+export type StageWords = PlaceWords & Pick<Phrases, 'right' | 'notYet' | 'putHere'>;
+const english: StageWords = {
+  ...placeWords,
+  right: 'right',
+  notYet: 'not yet',
+  putHere: 'Put it in',
+};
 
 const shipped = (picture: string) => pictureAddress(picture, 'colour');
 
@@ -64,7 +75,8 @@ function usePixels(svg: RefObject<SVGSVGElement | null>): number {
 
 /** The board itself: pieces are dragged, tapped and then put by a second tap, or moved by keys. */
 export function PieceStage(props: PieceStageProps) {
-  const { laying, chosen, onChosen, onJoin, verdicts, label, address = shipped } = props;
+  const { laying, chosen, onChosen, onJoin, verdicts, label } = props;
+  const { address = shipped, words = english } = props;
   const { board, drag, change } = laying;
   const svg = useRef<SVGSVGElement>(null);
   const held = useRef<Drag>(undefined);
@@ -81,7 +93,7 @@ export function PieceStage(props: PieceStageProps) {
   };
   const where = (next: PieceBoard, id: string) => {
     const piece = next.pieces.find((each) => each.id === id);
-    return piece ? sayWhere(piece, next) : '';
+    return piece ? sayWhere(piece, next, words) : '';
   };
   const done = (next: PieceBoard, id: string, did = 'Moved') => {
     const piece = pieceAt(id);
@@ -167,11 +179,11 @@ export function PieceStage(props: PieceStageProps) {
           key={place.id}
           className={first === undefined ? 'loose__place' : 'loose__place loose__place--open'}
           {...(first === undefined
-            ? { role: 'img', 'aria-label': place.label || 'line' }
+            ? { role: 'img', 'aria-label': place.label || words.aLine }
             : {
                 role: 'button',
                 tabIndex: 0,
-                'aria-label': `Put it in ${place.label || 'the line'}`,
+                'aria-label': `${words.putHere} ${place.label || words.aLine}`,
                 onPointerDown: (event: PointerEvent) => {
                   event.stopPropagation();
                   const piece = pieceAt(first);
@@ -217,7 +229,7 @@ export function PieceStage(props: PieceStageProps) {
             role="button"
             tabIndex={0}
             aria-pressed={chosen.includes(piece.id)}
-            aria-label={`${sayWhere(piece, board)}${is === 'right' ? ', right' : is === 'wrong' ? ', not yet' : ''}`}
+            aria-label={`${sayWhere(piece, board, words)}${is === 'right' ? `, ${words.right}` : is === 'wrong' ? `, ${words.notYet}` : ''}`}
             className={`loose__piece${state}${piece.fixed ? ' loose__piece--fixed' : ''}${is ? ` loose__piece--${is}` : ''}`}
             transform={`translate(${piece.x} ${piece.y}) rotate(${piece.turn})`}
             onPointerDown={(event) => grab(event, piece)}

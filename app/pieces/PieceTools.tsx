@@ -39,7 +39,7 @@ export function PieceTools({
       </p>
     );
   }
-  const names = pieces.map(nameOf).join(', ');
+  const names = pieces.map((piece) => nameOf(piece)).join(', ');
   const [first] = pieces;
   const fixed = first?.fixed === true;
   const grouped = pieces.some((piece) => piece.group !== undefined);

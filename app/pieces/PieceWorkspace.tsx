@@ -84,7 +84,7 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
       });
       return;
     }
-    change(next, `Took ${piles.map(nameOf).join(', ')} from a pile`);
+    change(next, `Took ${piles.map((piece) => nameOf(piece)).join(', ')} from a pile`);
     setChosen([next.pieces.at(-1)?.id ?? '']);
   };
   const joinTo = (id: string) => {

@@ -5,7 +5,11 @@ import type { PieceBoard } from '~core/pieces/piece-board';
 const MOST_STEPS = 200;
 
 /** A board being laid: each change is kept at once, and can be taken back and done again. */
-export function useLaying(start: PieceBoard, onKeep: (board: PieceBoard, did: string) => void) {
+export function useLaying(
+  start: PieceBoard,
+  onKeep: (board: PieceBoard, did: string) => void,
+  takenBack = 'Taken back',
+) {
   const [board, setBoard] = useState(start);
   const [past, setPast] = useState<readonly PieceBoard[]>([]);
   const [future, setFuture] = useState<readonly PieceBoard[]>([]);
@@ -35,7 +39,7 @@ export function useLaying(start: PieceBoard, onKeep: (board: PieceBoard, did: st
     setPast(past.slice(0, -1));
     setFuture([board, ...future]);
     setBoard(last);
-    setSaid('Taken back');
+    setSaid(takenBack);
     onKeep(last, 'Took a move back');
   };
   const redo = () => {

@@ -34,7 +34,7 @@ import {
   type PieceBoard,
   type Shape,
 } from './piece-board';
-import { sayWhere } from './say-where';
+import { placeWords, sayWhere, type PlaceWords } from './say-where';
 import { shapePath } from './shape-path';
 
 const words = (...texts: string[]): PieceBoard =>
@@ -262,6 +262,18 @@ describe('reading a board', () => {
     if (!ai) throw new Error('no place');
     const put = putIn(sorted, named(sorted, 'rain'), ai);
     expect(sayWhere(at(put, named(put, 'rain')), put)).toBe('rain, in ai');
+    // In the learner's language, every word of it.
+    const german: PlaceWords = {
+      ...placeWords,
+      atBottom: 'unten',
+      atRight: 'rechts',
+      turnedBy: 'um {n} Grad gedreht',
+      joinedTo: 'verbunden mit {names}',
+      inPlace: 'in {place}',
+    };
+    expect(sayWhere(at(board, 'hail'), board, german)).toBe(
+      'hail, unten, rechts, um 30 Grad gedreht, verbunden mit rain',
+    );
   });
 });
 

@@ -1,8 +1,10 @@
+import type { PlaceWords } from '../pieces/say-where';
+
 /**
  * What buttons and messages say to a learner, in her own language. The exercise itself stays in the
  * language that is learnt. Numbers stand after a colon, so that no language needs a plural.
  */
-export interface Phrases {
+export interface Phrases extends PlaceWords {
   /** The language's own name. */
   readonly name: string;
   readonly direction: 'ltr' | 'rtl';

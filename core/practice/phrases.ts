@@ -1,4 +1,5 @@
 /** The phrases that ship, by language. */
+import { placeWords } from '../pieces/say-where';
 import type { Phrases } from './phrase';
 import { inLatin } from './phrases-in-latin';
 import { inRomance } from './phrases-in-romance';
@@ -66,6 +67,7 @@ const en: Phrases = {
     'Drag a piece, or tap it and then tap where it goes. With the keyboard: Tab, then the arrow keys.',
   turnPiece: 'Turn it',
   takeBack: 'Take back',
+  ...placeWords,
   otherSideIs: 'What stands on the other side',
   beginHere: 'Begin at the dot.',
   strokeOrder: 'The other stroke comes first.',
