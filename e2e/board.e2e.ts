@@ -250,3 +250,60 @@ test('sentences go under the hammer: a bid wins for a right one, and loses for a
   await page.getByText(/^Sentence 2 of 10\./).waitFor();
   await desk.close();
 });
+
+test('a race and pairs at one board; what is marked in a poem comes mark by mark', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-33/board');
+  const { page } = desk;
+  const part = page.getByLabel('Part of the lesson');
+  await part.selectOption({ label: 'Alone: Sort the /ā/ words' });
+  await page.getByLabel('Play with its items').selectOption({ label: 'Quick race' });
+  const suns = page.getByRole('group', { name: 'Suns' });
+  const waves = page.getByRole('group', { name: 'Waves' });
+  await expectNoViolations(page, 'a race at the board');
+  // The word tells its spelling: by touch on one side, by keys on the other.
+  const right = async () => {
+    const word = await page.locator('.board-question__asked').innerText();
+    return /ai/.test(word) ? 'ai' : /ay/.test(word) ? 'ay' : /a.e$/.test(word) ? 'a–e' : '';
+  };
+  for (let points = 0, tries = 0; points < 5 && tries < 20; tries += 1) {
+    const answer = await right();
+    const option = suns.getByRole('button', { name: answer, exact: true });
+    if (answer === '' || (await option.count()) === 0) {
+      await page.getByRole('button', { name: 'Nobody knows it: next' }).click();
+      continue;
+    }
+    // A wrong touch waits.
+    if (points === 0) {
+      const wrong = answer === 'ai' ? 'ay' : 'ai';
+      await waves.getByRole('button', { name: wrong, exact: true }).press('Enter');
+      await waves.getByText('Wait for the next one.').waitFor();
+    }
+    await option.press('Enter');
+    points += 1;
+    if (points < 5) await suns.getByText(`Suns ${points}`).waitFor();
+  }
+  await page.getByText('Suns have won.').waitFor();
+
+  await part.selectOption({ label: 'Together: Write the missing /ā/ spelling' });
+  await page.getByLabel('Play with its items').selectOption({ label: 'Find the pairs' });
+  await page.getByRole('button', { name: 'Card 1, closed' }).click();
+  await page.getByText('Suns, turn another card.').waitFor();
+  await page.getByRole('button', { name: 'Card 2, closed' }).press('Enter');
+  await page.getByText(/(Waves, turn a card|Suns 1, Waves 0)/).waitFor();
+  await expectNoViolations(page, 'pairs at the board');
+
+  await desk.go('/lessons/fernhill-wind-lesson/board');
+  await part.selectOption({ label: 'Show: Annotation sheet' });
+  await page.getByRole('button', { name: 'What is marked' }).click();
+  const lit = page.locator('.board-mark--lit');
+  expect(await lit.count()).toBe(0);
+  await page.keyboard.press('ArrowRight');
+  await page.getByRole('heading', { name: 'rhetorical question' }).waitFor();
+  expect(await lit.innerText()).toBe('Who has seen the wind?');
+  await page.keyboard.press('PageDown');
+  await page.getByRole('heading', { name: 'parallelism' }).waitFor();
+  await expectNoViolations(page, 'what is marked in a text');
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('heading', { name: 'rhetorical question' }).waitFor();
+  await desk.close();
+});

@@ -209,3 +209,38 @@ test('by touch at 390 pixels: a tap takes a thin line, and a second puts it', as
   await piece(page, /^line, (top|middle), centre/).waitFor();
   await desk.close();
 });
+
+test('a map of relations of a family is laid by mouse, by touch and by keys', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-33', { width: 1280, height: 800 }, true);
+  const { page } = desk;
+  // Words with one long vowel have few opposites: some that have are brought with one click.
+  await page.getByRole('link', { name: 'Add to Alone' }).click();
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('Map of relations');
+  await page.getByRole('button', { name: /^Bring \d+ words and add it$/ }).click();
+  await page.waitForURL(/[?]part=/);
+  await page.getByLabel('Which relations').selectOption({ label: 'my own, from the lines below' });
+  await page
+    .getByLabel(/^Your own, one a line/)
+    .fill('Vera’s children: Mina, Kofi\nMina’s brother: Otto\nKofi’s cousin: Juno');
+  // Kept while the field still has the focus.
+  await page.getByText('Changed: your own, one a line').first().waitFor();
+  await desk.go('/lessons/fernhill-33/pieces');
+  await page.getByRole('button', { name: 'How are they related?' }).click();
+  await page.waitForURL(/\/pieces\/.+/);
+  await piece(page, /^Mina, /).waitFor();
+
+  await drag(page, /^Mina, /, await middleOf(page, 'Vera’s children'));
+  await piece(page, 'Mina, in Vera’s children').waitFor();
+  await piece(page, /^Otto, /).tap();
+  await page.getByRole('button', { name: 'Put it in Mina’s brother' }).tap();
+  await piece(page, 'Otto, in Mina’s brother').waitFor();
+  await piece(page, /^Juno, /).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Put it in Mina’s brother' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Check' }).click();
+  await page.getByText('2 of 4 are right, 1 not placed yet.').waitFor();
+  await piece(page, 'Juno, in Mina’s brother, not yet').waitFor();
+  await expectNoViolations(page, 'a map of relations');
+  await desk.close();
+});

@@ -11,6 +11,9 @@ import { screenTextOf } from '~/workspaces/lesson/screen-text';
 import type { PartContext } from '~/workers/part-builder';
 import type { LessonPartOnBoard } from './board-lesson';
 import { HiddenWordGame, LineBoard } from './games';
+import { MarksView } from './MarksView';
+import { PairsBoard } from './PairsBoard';
+import { RaceBoard } from './RaceBoard';
 import { RuleView } from './RuleView';
 import { AuctionGame, DiceGame } from './say-games';
 import { SpinGame } from './SpinGame';
@@ -92,6 +95,11 @@ export function Stage({
   }
   if (state.view === 'line3' || state.view === 'line4') {
     return <LineBoard key={state.view} items={items} four={state.view === 'line4'} seed={seed} />;
+  }
+  if (state.view === 'pairs') return <PairsBoard items={items} seed={seed} />;
+  if (state.view === 'race') return <RaceBoard items={items} seed={seed} />;
+  if (state.view === 'marks' && part.marked) {
+    return <MarksView {...part.marked} shown={state.at} />;
   }
   if (state.view === 'tug') return <TugGame items={items} seed={seed} />;
   if (state.view === 'path') return <PathGameBoard items={items} seed={seed} />;

@@ -1,7 +1,9 @@
 /** A lesson as it goes to the board: its parts made, with what is read, asked and said of them. */
 import { boardItems } from '~core/board/board-items';
+import { boardLines, markSteps, type BoardLine, type MarkStep } from '~core/board/text-marks';
 import type { BoardPart } from '~core/board/board-state';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { sectionOf } from '~core/texts/reading/text-material';
 import type { RuleCard } from '~core/rule-cards/card';
 import { ruleSteps } from '~core/rule-cards/rule-steps';
 import { stageNames, type Lesson, type LessonPart } from '~core/records/lesson';
@@ -20,6 +22,8 @@ export interface LessonPartOnBoard extends BoardPart {
   readonly built?: BuiltPart;
   readonly words: readonly string[];
   readonly rule?: RuleCard;
+  /** Its text with what is marked in it; absent where nothing is. */
+  readonly marked?: { readonly lines: readonly BoardLine[]; readonly steps: readonly MarkStep[] };
   /** Recordings of its text. */
   readonly sounds: readonly SoundRecord[];
 }
@@ -33,11 +37,22 @@ export interface BoardLesson {
   readonly left: readonly string[];
 }
 
-const linesOf = (body: string) =>
-  body
-    .split('\n')
-    .map((line) => line.replace(/^#+\s*/, '').trim())
-    .filter((line) => line !== '');
+const linesOf = (body: string) => boardLines(body).map(({ text }) => text);
+
+/** What the teacher has marked in the text of a part. */
+function markedText(
+  { parameters, blocks = [] }: LessonPart,
+  { texts }: PartContext,
+): Pick<LessonPartOnBoard, 'marked' | 'markSteps'> {
+  // Of a sheet it is the first text that stands on it.
+  const onSheet = blocks.flatMap(({ textId }) => textId ?? [])[0];
+  const whole = texts?.[parameters.textId ?? onSheet ?? ''];
+  const text = whole && sectionOf(whole, parameters.section);
+  const steps = text ? markSteps(text.annotations, text.methods) : [];
+  return text && steps.length > 0
+    ? { marked: { lines: boardLines(text.body), steps }, markSteps: steps.length }
+    : {};
+}
 
 function onBoard(
   built: BuiltPart,
@@ -57,10 +72,11 @@ function onBoard(
     sounds,
     ...(rule === undefined ? {} : { rule, ruleSteps: ruleSteps(rule) }),
   };
-  if (!isExercise(built)) return { ...of, items: [], lines: [] };
+  const marked = markedText(built.part, context);
+  if (!isExercise(built)) return { ...of, items: [], lines: [], ...marked };
   const { task, reading } = built.exercise;
   const text = screenTextOf(built, context)?.body ?? reading?.body ?? '';
-  return { ...of, items: boardItems(task), lines: linesOf(text) };
+  return { ...of, items: boardItems(task), lines: linesOf(text), ...marked };
 }
 
 /** The recordings of the text that a part is about, or that a sheet has. */

@@ -5,6 +5,8 @@
 
 import { hasAuction } from './auction';
 import type { BoardItem } from './board-item';
+import { hasPairs } from './pairs-game';
+import { hasRace } from './race';
 
 export type { BoardItem } from './board-item';
 
@@ -19,16 +21,21 @@ export interface BoardPart {
   readonly words?: readonly string[];
   /** Steps in which its rule is shown, line by line; none where it has no rule card. */
   readonly ruleSteps?: number;
+  /** Steps in which what is marked in its text is shown; none where nothing is marked. */
+  readonly markSteps?: number;
 }
 
 /** How a part is shown: what is read, one item at a time, all at once, or a game with its items. */
 export const boardViews = {
   read: 'Read',
+  marks: 'What is marked',
   one: 'One by one',
   all: 'The whole',
   rule: 'The rule',
   line3: 'Three in a line',
   line4: 'Four in a line',
+  pairs: 'Find the pairs',
+  race: 'Quick race',
   hidden: 'Hidden word',
   tug: 'Pull the rope',
   path: 'Along the path',
@@ -64,12 +71,21 @@ export type BoardAction =
 const FEWEST_CALLED = 6;
 
 /** The views that a part can have, the first of them where it is opened. */
-export const viewsOf = ({ items, lines, words = [], ruleSteps = 0 }: BoardPart): BoardView[] => [
+export const viewsOf = ({
+  items,
+  lines,
+  words = [],
+  ruleSteps = 0,
+  markSteps = 0,
+}: BoardPart): BoardView[] => [
   ...(lines.length > 0 ? (['read'] as const) : []),
   ...(items.length > 0 ? (['one'] as const) : []),
   'all',
+  ...(markSteps > 0 ? (['marks'] as const) : []),
   ...(ruleSteps > 0 ? (['rule'] as const) : []),
   ...(items.length >= 3 ? (['line3', 'line4', 'hidden', 'tug', 'path'] as const) : []),
+  ...(hasPairs(items) ? (['pairs'] as const) : []),
+  ...(hasRace(items) ? (['race'] as const) : []),
   ...(words.length >= FEWEST_CALLED ? (['call', 'describe', 'spin', 'dice'] as const) : []),
   ...(hasAuction(items) ? (['auction'] as const) : []),
 ];
@@ -78,6 +94,8 @@ export const viewsOf = ({ items, lines, words = [], ruleSteps = 0 }: BoardPart):
 export const gameViews: readonly BoardView[] = [
   'line3',
   'line4',
+  'pairs',
+  'race',
   'hidden',
   'tug',
   'path',
@@ -112,6 +130,9 @@ function next(state: BoardState, parts: readonly BoardPart[]): BoardState {
   if (state.view === 'read' && part && state.at < part.lines.length - 1) {
     return { ...state, at: state.at + 1 };
   }
+  if (state.view === 'marks' && part && state.at < (part.markSteps ?? 0)) {
+    return { ...state, at: state.at + 1 };
+  }
   if (state.view === 'rule' && part) {
     if (state.at < (part.ruleSteps ?? 0) - 1) return { ...state, at: state.at + 1 };
     if (part.items.length > 0) return { ...state, view: 'one', at: 0, open: 0 };
@@ -124,7 +145,7 @@ function next(state: BoardState, parts: readonly BoardPart[]): BoardState {
   }
   // What is read leads to its questions, and they lead to the next part.
   const views = part ? viewsOf(part) : [];
-  if (state.view === 'read' && views.includes('one'))
+  if ((state.view === 'read' || state.view === 'marks') && views.includes('one'))
     return { ...state, view: 'one', at: 0, open: 0 };
   return state.part < parts.length - 1 ? atPart(parts, state.part + 1) : state;
 }
@@ -132,7 +153,7 @@ function next(state: BoardState, parts: readonly BoardPart[]): BoardState {
 function back(state: BoardState, parts: readonly BoardPart[]): BoardState {
   const part = parts[state.part];
   if (state.view === 'one' && state.open > 0) return { ...state, open: (state.open - 1) as 0 | 1 };
-  if (['one', 'read', 'rule'].includes(state.view) && state.at > 0) {
+  if (['one', 'read', 'rule', 'marks'].includes(state.view) && state.at > 0) {
     return { ...state, at: state.at - 1, open: 0 };
   }
   if (state.view === 'one' && part && part.lines.length > 0) {

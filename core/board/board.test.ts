@@ -90,6 +90,21 @@ describe('one key leads through the lesson', () => {
   });
 });
 
+test('what is marked in a text is shown mark by mark, and leads to its questions', () => {
+  const marked: BoardPart = { id: 'm', title: 'Poem', items: [item('1')], lines: [], markSteps: 2 };
+  expect(viewsOf(marked)).toEqual(['one', 'all', 'marks']);
+  let state = boardStep(boardStart([marked]), { kind: 'view', view: 'marks' }, [marked]);
+  const seenNow: string[] = [];
+  for (let step = 0; step < 4; step += 1) {
+    seenNow.push(seen(state));
+    state = boardStep(state, { kind: 'next' }, [marked]);
+  }
+  // First the text alone.
+  expect(seenNow).toEqual(['0 marks 0 0', '0 marks 1 0', '0 marks 2 0', '0 one 0 0']);
+  const back = boardStep({ ...state, view: 'marks', at: 2 }, { kind: 'back' }, [marked]);
+  expect(seen(back)).toBe('0 marks 1 0');
+});
+
 describe('who is asked', () => {
   const names = ['Asha', 'Bram', 'Cleo', 'Dario'];
   test('fairly: each once before anybody comes again, and nobody twice in a row', () => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { Random } from '../../kernel/random';
-import { pairable, type PairsTable } from './pairs';
+import { pairable, type PairsGame } from '../../board/pairs-game';
 import { SAY_TURNS } from './say-and-do';
 import type { GameMove, GameWord } from './rules';
 import { simulatedMove } from './simulated';
@@ -112,7 +112,7 @@ test('a table that was kept and read back is played on', () => {
 
 describe('pairs to find', () => {
   const pairs = () => newGame('pairs', 9);
-  const of = (table: GameTable) => table.state as PairsTable;
+  const of = (table: GameTable) => table.state as PairsGame;
   const places = (table: GameTable) => {
     const by = new Map<number, number[]>();
     of(table).cards.forEach(({ pair }, at) => by.set(pair, [...(by.get(pair) ?? []), at]));
