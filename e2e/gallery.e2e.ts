@@ -115,6 +115,15 @@ test('a whole lesson shares its pages, or folds into a booklet', async () => {
   expect(now).toBeLessThanOrEqual(was * 0.6);
   await scope.selectOption('booklet');
   await page.getByText('turned over the short edge').waitFor();
+  // The open sheet over four pages, to be glued: 2 × 190 − 10 mm across on A4.
+  await scope.selectOption('exercise');
+  const pages = page.locator('.paper-stack .paper-page');
+  const single = await pages.count();
+  await scope.selectOption('poster2');
+  await page.getByText(/a poster of 37 × 52 cm/).waitFor();
+  expect(await pages.count()).toBe(single * 4);
+  await page.getByText('Row 2, page 2 of 2. Cut at the ticks.').first().waitFor();
+  await expectNoViolations(page, 'a poster');
   await desk.close();
 });
 

@@ -46,7 +46,7 @@ function Path({ mark }: { mark: PathMark }) {
   return (
     <path
       d={mark.d}
-      transform={`translate(${mark.x} ${mark.y})`}
+      transform={`translate(${mark.x} ${mark.y})${mark.scale === undefined ? '' : ` scale(${mark.scale})`}`}
       stroke={mark.stroke === 0 ? 'none' : undefined}
       strokeWidth={mark.stroke}
       fill={mark.fill && fills[mark.fill]}

@@ -89,6 +89,8 @@ export interface PathMark {
   readonly stroke: number;
   readonly fill?: Fill;
   readonly dashed?: boolean;
+  /** How much larger than its data it is drawn, with its line; 1 where it is not given. */
+  readonly scale?: number;
 }
 
 /** Where a word of the material stands: never printed, but lit on screen by its reach. */
@@ -141,4 +143,32 @@ export function moveMark(mark: PageMark, dx: number, dy: number): PageMark {
     };
   }
   return { ...mark, x: mark.x + dx, y: mark.y + dy };
+}
+
+/** A mark as many times as large, seen from the top left of the page. */
+export function scaleMark(mark: PageMark, times: number): PageMark {
+  if (mark.kind === 'line') {
+    return {
+      ...mark,
+      x1: mark.x1 * times,
+      x2: mark.x2 * times,
+      y1: mark.y1 * times,
+      y2: mark.y2 * times,
+      width: mark.width * times,
+    };
+  }
+  const place = { x: mark.x * times, y: mark.y * times };
+  switch (mark.kind) {
+    case 'text':
+    case 'hand':
+      return { ...mark, ...place, size: mark.size * times };
+    case 'path':
+      return { ...mark, ...place, scale: (mark.scale ?? 1) * times };
+    default: {
+      const size = { width: mark.width * times, height: mark.height * times };
+      if (mark.kind !== 'box') return { ...mark, ...place, ...size };
+      const radius = mark.radius === undefined ? {} : { radius: mark.radius * times };
+      return { ...mark, ...place, ...size, ...radius, stroke: mark.stroke * times };
+    }
+  }
 }

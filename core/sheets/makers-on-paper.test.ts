@@ -40,6 +40,9 @@ const material = [
   'big',
 ];
 
+/** What is cut out and said has nothing to be keyed. */
+const keyless = new Set(['spinner-or-die', 'bookmarks', 'word-labels']);
+
 beforeAll(async () => {
   for (const maker of makers) await loadLanguage(maker);
 });
@@ -68,8 +71,8 @@ describe.each(makers.map((maker) => [maker.name, maker] as const))('%s on paper'
       const exercise = made.find(({ short }) => short === undefined) as Exercise;
       const sheet = layOutSheet(exercise, profile, 'Fernhill weather club');
       expect(sheet.problems).toEqual([]);
-      expect(sheet.pages.map((page) => page.part)).toEqual(
-        expect.arrayContaining(['learner', 'key']),
+      expect([...new Set(sheet.pages.map((page) => page.part))]).toEqual(
+        keyless.has(id) ? ['learner'] : ['learner', 'key'],
       );
       const { width, height, margin } = papers[profile.paper];
       for (const mark of sheet.pages.flatMap((page) => page.marks)) {

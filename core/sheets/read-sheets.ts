@@ -128,6 +128,7 @@ function readMark(value: unknown): PageMark {
         stroke: number('stroke'),
         ...filled,
         ...dashed,
+        ...(typeof from['scale'] === 'number' ? { scale: number('scale') } : {}),
       };
     }
     case 'line':

@@ -1,7 +1,8 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { useSearchParams } from 'react-router';
 import { partsOf, type Lesson } from '~core/records/lesson';
+import { posterOf } from '~core/sheets/poster';
 import type { Sheet } from '~core/sheets/sheet';
 import type { ReadingText } from '~core/texts/reading-text';
 import { Empty } from '~/ui/Empty';
@@ -15,7 +16,7 @@ import { PrintRoot } from './PrintRoot';
 import { SheetPanel } from './SheetPanel';
 import { Stages } from './Stages';
 import { TakeHomeDialog } from './TakeHomeDialog';
-import { Workbench, type Face, type PageView, type Scope } from './Workbench';
+import { posterAcross, Workbench, type Face, type PageView, type Scope } from './Workbench';
 import { useSend } from '~/ui/use-send';
 
 export interface LessonWorkspaceProps {
@@ -95,7 +96,13 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   const copies = scope === 'copies' && made && made.of === part ? made.sheet : undefined;
   const whole = useWholeLesson(lesson, context, scope);
   const own = (scope === 'lesson' ? built : open ? [open] : []).map(({ sheet }) => sheet);
-  const sheets = copies ? [copies] : (whole ?? own);
+  const across = posterAcross(scope);
+  const poster = useMemo(
+    () => (across === undefined || open === undefined ? undefined : posterOf(open.sheet, across)),
+    [across, open],
+  );
+  const together = poster ? [poster] : copies ? [copies] : whole;
+  const sheets = together ?? own;
   const separate = built.reduce((sum, { sheet }) => sum + sheet.pages.length, 0);
   useFontsFor(writtenOn(sheets), profile.language);
   return (
@@ -113,7 +120,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
             <Workbench
               open={open}
               all={built}
-              shown={copies ? [copies] : (whole ?? [open.sheet])}
+              shown={together ?? [open.sheet]}
               sheets={sheets}
               face={face}
               onFace={setFace}

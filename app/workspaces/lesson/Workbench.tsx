@@ -2,6 +2,8 @@ import { useMemo, useState } from 'react';
 import { Button, Dropdown } from 'react-bootstrap';
 import { BsHouseDoor, BsPrinter, BsZoomIn } from 'react-icons/bs';
 import type { Reach } from '~core/reach/check-word';
+import { papers } from '~core/kernel/paper-size';
+import { posterForm, type PosterSize } from '~core/sheets/poster';
 import type { Sheet } from '~core/sheets/sheet';
 import { MenuItem } from '~/ui/MenuItem';
 import { PaperPage } from '~/ui/PaperPage';
@@ -17,10 +19,14 @@ import { DownloadMenu } from './DownloadMenu';
 /** The learner's page, the key, or the exercise answered on the screen. */
 export type Face = 'learner' | 'key' | 'screen';
 /**
- * What is printed: the open exercise, the exercise once for each learner, or the whole lesson, its
+ * What is printed: the open exercise, once for each learner or as a poster; or the whole lesson, its
  * exercises sharing pages, as a booklet, or each on pages of its own.
  */
-export type Scope = 'exercise' | 'copies' | 'shared' | 'booklet' | 'lesson';
+export type Scope = 'exercise' | 'copies' | 'poster2' | 'poster3' | 'shared' | 'booklet' | 'lesson';
+
+/** Pages across of a poster; undefined where none is printed. */
+export const posterAcross = (scope: Scope): PosterSize | undefined =>
+  scope === 'poster2' ? 2 : scope === 'poster3' ? 3 : undefined;
 
 /** What can be saved of a part. */
 function downloadOf(open: BuiltPart): Downloadable {
@@ -94,6 +100,17 @@ function changeable(open: BuiltPart): ReadonlyMap<string, string> {
   return new Map(facts.editable.map(({ word }) => [word, word]));
 }
 
+/** How large a poster will hang, and how its pages are put together. */
+function PosterNote({ sheet, across }: { sheet: Sheet; across: PosterSize }) {
+  const { width, height } = posterForm(papers[sheet.paper], across);
+  return (
+    <p className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }} role="status">
+      {`Each page becomes a poster of ${Math.round(width / 10)} × ${Math.round(height / 10)} cm. `}
+      Print at full size, cut at the ticks, and glue each page over the edge of the one before it.
+    </p>
+  );
+}
+
 /** The paper as it prints, and how to get it. */
 export function Workbench(props: WorkbenchProps) {
   const {
@@ -119,6 +136,7 @@ export function Workbench(props: WorkbenchProps) {
     send,
   } = props;
   const [chosen, setChosen] = useState<ChosenItem & { readonly part: string }>();
+  const poster = posterAcross(scope);
   const trying = face === 'screen' && isExercise(open) && open.exercise.short === undefined;
   const items = useMemo(() => changeable(open), [open]);
   const { sheet, checks } = open;
@@ -192,6 +210,8 @@ export function Workbench(props: WorkbenchProps) {
             {learners > 0 && (
               <option value="copies">A copy for each of {learners} learners, and keys</option>
             )}
+            <option value="poster2">As a poster of 2 by 2 pages</option>
+            <option value="poster3">As a poster of 3 by 3 pages</option>
             <option value="shared">Whole lesson, exercises share pages</option>
             <option value="booklet">Whole lesson as a folded booklet</option>
             <option value="lesson">Whole lesson, each exercise on its own page</option>
@@ -201,7 +221,7 @@ export function Workbench(props: WorkbenchProps) {
             title={title}
             open={downloadOf(open)}
             documents={
-              scope === 'exercise' || scope === 'copies'
+              scope === 'exercise' || scope === 'copies' || poster
                 ? downloadOf(open)
                 : downloadOfAll(title, open, all)
             }
@@ -236,6 +256,7 @@ export function Workbench(props: WorkbenchProps) {
             ' Print on both sides, turned over the short edge; fold in the middle and staple.'}
         </p>
       )}
+      {!trying && poster && <PosterNote sheet={open.sheet} across={poster} />}
       {missing > 0 && (
         <div className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }}>
           {missing === 1

@@ -59,7 +59,7 @@ export function matchMaker(settings: MatchMakerSettings): Maker {
     parameters:
       cards === undefined
         ? { partner: given<PartnerKind>('text') }
-        : cards === 'pairs'
+        : cards !== 'backs'
           ? { partner: declared.partner, front: declared.front, back: declared.back }
           : declared,
     interaction: 'match',

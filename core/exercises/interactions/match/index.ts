@@ -4,6 +4,7 @@ import { editItems, placeFor } from '../kit/hand-edit';
 import type { Interaction } from '../kit/interaction';
 import { rowsOf } from '../kit/nodes';
 import { judge } from '../kit/verdict';
+import { tilesOf } from './dominoes-face';
 import { matchKey, matchPaper } from './paper-face';
 import type { MatchPaper, MatchResponse, MatchSide, MatchTask } from './task';
 
@@ -34,6 +35,13 @@ function nodes(task: MatchTask): DocumentNode[] {
       sideCell(sideOf(task, pair.partner), false),
     ]);
     return [{ kind: 'table', head: true, rows: [['Front', 'Back'], ...rows] }];
+  }
+  if (task.cards === 'dominoes') {
+    const rows = tilesOf(task).map(({ left, right }): TableCell[] => [
+      sideCell(left, true),
+      sideCell(right, false),
+    ]);
+    return [{ kind: 'table', head: false, rows }];
   }
   if (task.cards === 'pairs') {
     const cards = [

@@ -5,6 +5,7 @@ import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { backsPaper, pairsPaper } from './cards-face';
+import { dominoesPaper } from './dominoes-face';
 import {
   keyLine,
   NUMBER_ROOM,
@@ -93,6 +94,7 @@ export function matchPaper(
   needs: MatchPaper,
 ): Face {
   if (task.cards === 'pairs') return pairsPaper(task, style);
+  if (task.cards === 'dominoes') return dominoesPaper(task, style);
   if (task.cards === 'backs') return backsPaper(task, style, needs);
   const sides = sidesOf(task, style);
   const dot = (x: number, y: number): PageMark => ({

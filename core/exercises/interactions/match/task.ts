@@ -24,9 +24,9 @@ export interface MatchTask {
   readonly rights: readonly MatchSide[];
   /**
    * Printed as cards to cut out instead of two columns to join: `pairs` to turn over
-   * and remember, `backs` with the partner on the back.
+   * and remember, `backs` with the partner on the back, `dominoes` as tiles that make a ring.
    */
-  readonly cards?: 'pairs' | 'backs';
+  readonly cards?: 'pairs' | 'backs' | 'dominoes';
 }
 
 /** ISO 216, in millimetres, upright. */

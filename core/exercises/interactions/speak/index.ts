@@ -40,21 +40,28 @@ export const speak: Interaction<SpeakTask, SpeakResponse, SpeakPaper> = {
 
   size: ({ items }) => items.length,
   // A grid stays whole rows.
-  first: (task, count, { columns = GRID_COLUMNS, boards }) => {
-    // Every word of the boards is called.
-    if (boards) return task;
+  first: (task, count, { columns = GRID_COLUMNS, boards, cutOut }) => {
+    // Every word of the boards is called, and what is cut out has all of its words.
+    if (boards || cutOut) return task;
     const rows = Math.max(1, Math.ceil(count / columns));
     return { ...task, items: task.items.slice(0, rows * columns) };
   },
   canShowWorked: () => false,
   hasBank: () => false,
 
-  nodes: ({ items }, { columns = GRID_COLUMNS, dice = false, boards, side = 3 }) => {
+  nodes: ({ items }, { columns = GRID_COLUMNS, dice = false, boards, side = 3, cutOut }) => {
     if (boards) {
       return boards.flatMap((words, index): DocumentNode[] => [
         { kind: 'heading', text: `Board ${index + 1}` },
         { kind: 'table', head: false, rows: rowsOf(words, side) },
       ]);
+    }
+    if (cutOut) {
+      return cutOut.groups.map((words): DocumentNode => ({
+        kind: 'table',
+        head: false,
+        rows: rowsOf([...words], cutOut.form === 'bookmark' ? 1 : 2),
+      }));
     }
     return [
       {

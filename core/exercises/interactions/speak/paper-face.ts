@@ -8,6 +8,7 @@ import { textAt, type Face } from '../../../paper/face';
 import { textBlock } from '../../../paper/text-block';
 import { readAsCell } from '../../../paper/reading';
 import { boardsPaper, callersList } from './boards-face';
+import { cutOutPaper } from './cut-out-face';
 
 const TICK = 4.5;
 const ROLL = 12;
@@ -15,9 +16,10 @@ const ROLL = 12;
 export function speakPaper(
   task: SpeakTask,
   style: SheetStyle,
-  { columns = GRID_COLUMNS, dice = false, boards, side = 3 }: SpeakPaper,
+  { columns = GRID_COLUMNS, dice = false, boards, side = 3, cutOut }: SpeakPaper,
 ): Face {
   if (boards) return boardsPaper(boards, side, style);
+  if (cutOut) return cutOutPaper(cutOut, style);
   const left = dice ? ROLL : 0;
   const width = (style.width - left) / columns;
   const height = Math.max(style.body * 2.2, 14) * style.stretch;
@@ -80,8 +82,14 @@ export function speakPaper(
   return { blocks, problems };
 }
 
-export function speakKey(task: SpeakTask, style: SheetStyle, { boards }: SpeakPaper): Block[] {
+export function speakKey(
+  task: SpeakTask,
+  style: SheetStyle,
+  { boards, cutOut }: SpeakPaper,
+): Block[] {
   if (boards) return callersList(task, style);
+  // What is cut out and said has no key.
+  if (cutOut) return [];
   const lines = new Map(task.items.map((item) => [item.word, item.says]));
   const text = [...lines].map(([word, says]) => `${word} ${says}`).join('   ');
   return [textBlock(text, style, { size: style.small * 1.2, role: 'text', after: 2 })];

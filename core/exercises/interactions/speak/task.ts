@@ -30,6 +30,18 @@ export interface SpeakPaper {
   /** Boards of so many squares a side instead of one grid: the items are the words to call. */
   readonly boards?: readonly (readonly string[])[];
   readonly side?: number;
+  /** Things to cut out with the words on them, instead of a grid. */
+  readonly cutOut?: CutOut;
+}
+
+export interface CutOut {
+  readonly form: 'spinner' | 'die' | 'bookmark' | 'label';
+  /** The words of each spinner, die or bookmark. */
+  readonly groups: readonly (readonly string[])[];
+  /** What stands on each bookmark. */
+  readonly title?: string;
+  /** By word, the name of a shipped picture. */
+  readonly pictures?: Readonly<Record<string, string>>;
 }
 
 /** Item id to whether the listener ticked it. */
