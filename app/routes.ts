@@ -30,6 +30,7 @@ export default [
   route('classes/:classId/results', 'routes/class-results.tsx'),
   route('texts', 'routes/texts.tsx'),
   route('texts/:textId', 'routes/text.tsx'),
+  route('texts/:textId/ask', 'routes/ask-about.tsx'),
   route('shelf', 'routes/shelf.tsx'),
   route('library', 'routes/library.tsx'),
   route('demo', 'routes/demo.tsx'),

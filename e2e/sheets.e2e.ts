@@ -68,6 +68,29 @@ test('a sheet of six exercises in three versions for twenty-six learners', async
       .waitFor();
   }
   await expectNoViolations(page, 'a sheet of blocks');
+  // A new exercise is chosen by seeing it, and stands on the sheet and in its stage; undone at once.
+  await add.click();
+  await page.getByRole('link', { name: 'A new exercise …' }).click();
+  await page.getByRole('heading', { name: /^Add to the sheet/ }).waitFor();
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('Dominoes');
+  const card = page.locator('.gallery-card', {
+    has: page.getByRole('button', { name: 'Dominoes', exact: true }),
+  });
+  await card.locator('.paper-page').waitFor();
+  await card.getByRole('button', { name: 'Dominoes', exact: true }).click();
+  await page
+    .getByRole('button', { name: /^Exercise/ })
+    .filter({ hasText: 'Dominoes' })
+    .waitFor();
+  await page.getByRole('button', { name: /^Undo: Added Dominoes/ }).click();
+  await expect
+    .poll(() =>
+      page
+        .getByRole('button', { name: /^Exercise/ })
+        .filter({ hasText: 'Dominoes' })
+        .count(),
+    )
+    .toBe(0);
 
   // Five learners get the support version, three the stretch.
   await desk.go('/classes/fernhill-kestrels');

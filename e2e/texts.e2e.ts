@@ -68,8 +68,15 @@ test('a page is pasted, fitted, asked about and printed', async () => {
   await page.locator('.formulas').waitFor();
 
   // It becomes questions with the line that proves the answer.
-  await page.getByRole('button', { name: 'Ask about it' }).click();
-  await page.getByRole('button', { name: /^Find it/ }).click();
+  await page.getByRole('link', { name: 'Ask about it' }).click();
+  await page.getByRole('heading', { name: /^Ask about “/ }).waitFor();
+  await page.getByRole('searchbox', { name: 'Find an exercise' }).fill('find it');
+  const findIt = page.locator('.gallery-card', {
+    has: page.getByRole('button', { name: 'Find it', exact: true }),
+  });
+  await findIt.locator('.paper-page').waitFor();
+  await expectNoViolations(page, 'what can be asked about a text');
+  await findIt.getByRole('button', { name: 'Find it', exact: true }).click();
   await page.waitForURL('**/lessons/*');
   await page.locator('.paper-stack').getByText('Find it in the text').first().waitFor();
   await page.getByRole('switch', { name: 'Print the text above' }).click();

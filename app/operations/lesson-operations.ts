@@ -42,6 +42,9 @@ class AddPart {
   @OneOf(stageIds) stage!: StageId;
   @Fields() part!: LessonPart;
   @Text(300) name!: string;
+  /** The sheet on which it stands too, and the block in which. */
+  @Maybe() @Id() sheet?: string;
+  @Maybe() @Id() block?: string;
 }
 class OnePart {
   @Id() part!: string;
@@ -220,12 +223,20 @@ export const lessonOperations: Operations<Lesson> = {
   'add-part': op({
     input: AddPart,
     label: (_, { stage, name }) => `Added ${name} to ${stageNames[stage]}`,
-    step: (lesson, { stage, part }) => ({
-      ...lesson,
-      stages: lesson.stages.map((each) =>
-        each.id === stage ? { ...each, parts: [...each.parts, part] } : each,
-      ),
-    }),
+    step: (lesson, { stage, part, sheet, block }) => {
+      const added = {
+        ...lesson,
+        stages: lesson.stages.map((each) =>
+          each.id === stage ? { ...each, parts: [...each.parts, part] } : each,
+        ),
+      };
+      return sheet === undefined || block === undefined
+        ? added
+        : withBlocks(added, sheet, (blocks) => [
+            ...blocks,
+            { id: block, kind: 'exercise', part: part.id },
+          ]);
+    },
   }),
   /** What is done to a part on the shelf. */
   'shelf-part': op({

@@ -1,6 +1,6 @@
 import { useNavigation } from 'react-router';
 import type { Route } from './+types/gallery';
-import { partsOf, stageIds, stageNames, type StageId } from '~core/records/lesson';
+import { partsOf, stageIds, stageNames, type LessonPart, type StageId } from '~core/records/lesson';
 import { ownWords } from '~core/lessons/own-words';
 import { besideWords } from '~core/lists/beside-words';
 import { materialOf } from '~core/texts/reading/text-material';
@@ -22,8 +22,13 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const { searchParams } = new URL(request.url);
   const [lists, texts] = await Promise.all([listsOfClass(profile.id), textsOfClass(profile.id)]);
   const asked = searchParams.get('stage');
-  const stage: StageId = isStage(asked) ? asked : 'alone';
   const parts = partsOf(lesson);
+  // On a sheet the exercise stands beside its other blocks, in the sheet's own stage.
+  const onSheet = (part: LessonPart) =>
+    part.kind === 'sheet' && part.id === searchParams.get('sheet');
+  const sheet = parts.find(onSheet)?.id;
+  const itsStage = lesson.stages.find((each) => each.parts.some(onSheet))?.id;
+  const stage: StageId = itsStage ?? (isStage(asked) ? asked : 'alone');
   const words = ownWords(lesson, new Set(lists.flatMap((list) => list.words)));
   const used = parts.flatMap((part) => part.parameters.textId ?? []);
   const text = texts.find(({ id }) => used.includes(id)) ?? texts[0];
@@ -46,6 +51,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   return {
     lessonId: lesson.id,
     stage,
+    sheet,
     context,
     words,
     fits,
@@ -57,7 +63,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function GalleryPage({ loaderData }: Route.ComponentProps) {
-  const { lessonId, stage, context, words, text, fits, find } = loaderData;
+  const { lessonId, stage, sheet, context, words, text, fits, find } = loaderData;
   const { send, message, fetcher } = useSend(`/lessons/${lessonId}`);
   const navigation = useNavigation();
   const busy = fetcher.state !== 'idle' || navigation.state !== 'idle';
@@ -65,8 +71,8 @@ export default function GalleryPage({ loaderData }: Route.ComponentProps) {
     words.length > 0 ? `, with these ${words.length} words` : text ? `, about “${text.title}”` : '';
   return (
     <Gallery
-      title={`Add to ${stageNames[stage]}${about}`}
-      back={`/lessons/${lessonId}`}
+      title={`Add to ${sheet ? 'the sheet' : stageNames[stage]}${about}`}
+      back={`/lessons/${lessonId}${sheet ? `?part=${sheet}` : ''}`}
       context={context}
       words={words}
       text={text}
@@ -82,6 +88,7 @@ export default function GalleryPage({ loaderData }: Route.ComponentProps) {
           exact: true,
           ...taken,
           ...(text ? { textId: text.id } : {}),
+          ...(sheet ? { sheet } : {}),
         });
       }}
     />

@@ -81,6 +81,8 @@ interface NewPart {
   readonly exact?: boolean;
   readonly textId?: string;
   readonly seed?: number;
+  /** The sheet on which it is put. */
+  readonly sheet?: string;
 }
 
 function newPart(maker: string, words: string[]): LessonPart {
@@ -104,12 +106,18 @@ async function knowingItsClass(part: LessonPart, profile: ClassProfile): Promise
   return { ...part, parameters: { beside: besideWords(lists), language, ...sets } };
 }
 
-/** Adds a part to a stage, and opens it where there is something to open. */
-async function add(id: string, stage: unknown, part: LessonPart, name: string) {
+/**
+ * Adds a part to a stage, and opens it where there is something to open.
+ *
+ * @param sheet the sheet on which it is put, which is opened then
+ */
+async function add(id: string, stage: unknown, part: LessonPart, name: string, sheet?: unknown) {
+  const onSheet = typeof sheet === 'string' ? { sheet, block: newId() } : {};
   const done = await answer(() =>
-    perform('lessons', id, { intent: 'add-part', stage, part, name }),
+    perform('lessons', id, { intent: 'add-part', stage, part, name, ...onSheet }),
   );
-  return done.ok && part.kind !== 'note' ? redirect(`/lessons/${id}?part=${part.id}`) : done;
+  const open = onSheet.sheet ?? part.id;
+  return done.ok && part.kind !== 'note' ? redirect(`/lessons/${id}?part=${open}`) : done;
 }
 
 /** The words of the lesson and of the class's lists in turn, as many as a review asks. */
@@ -135,9 +143,9 @@ async function addNewPart(id: string, body: Asked) {
   if (lesson && profile && makerInfo(maker)?.needsText) {
     const textId = seen.textId ?? (await textFor(lesson, profile));
     const about = { ...part, words: [], parameters: textId === undefined ? {} : { textId } };
-    return add(id, stage, about, name);
+    return add(id, stage, about, name, seen.sheet);
   }
-  if (seen.exact === true) return add(id, stage, part, name);
+  if (seen.exact === true) return add(id, stage, part, name, seen.sheet);
   const words =
     part.kind === 'exercise' && profile && makerInfo(maker)?.reviews
       ? reviewWords(given, await listsOfClass(profile.id))

@@ -1,7 +1,8 @@
-/** What every page of a lesson or a class begins with: it is there, and its class is in focus. */
+/** What every page of a lesson, a text or a class begins with: it is there, and its class is in focus. */
 import { data, redirect } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { Lesson } from '~core/records/lesson';
+import type { TextRecord } from '~core/records/text-record';
 import { focusOn, record } from '~/storage/repository';
 
 /** @throws a redirect to the same page where another class was in focus until now */
@@ -22,6 +23,20 @@ export async function openLesson(
   }
   await inFocus(profile.id, request);
   return { lesson, profile };
+}
+
+/** @throws a response of 404 where the text is not here */
+export async function openText(
+  id: string,
+  request: Request,
+): Promise<{ text: TextRecord; profile: ClassProfile }> {
+  const text = await record('texts', id);
+  const profile = text ? await record('classes', text.classId) : undefined;
+  if (!text || !profile) {
+    throw data('This text is not here. It may have been removed.', { status: 404 });
+  }
+  await inFocus(profile.id, request);
+  return { text, profile };
 }
 
 /** @throws a response of 404 where the class is not here */

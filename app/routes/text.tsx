@@ -1,4 +1,4 @@
-import { data, redirect } from 'react-router';
+import { redirect } from 'react-router';
 import type { Route } from './+types/text';
 import { fromWebAnnotations } from '~core/records/exchange/write-marks';
 import { TextFileError } from '~core/records/exchange/incoming-text';
@@ -7,26 +7,21 @@ import type { LessonPart } from '~core/records/lesson';
 import { reachState } from '~/ui/reach-state';
 import { ChangeError, newId } from '~/operations/operation';
 import { perform, type Asked } from '~/storage/perform';
-import { focusOn, listClasses, record, textsOfClass } from '~/storage/repository';
+import { listClasses, record, textsOfClass } from '~/storage/repository';
 import { addSound, removeSound, soundsOf, type NewSound } from '~/storage/sounds';
 import { addToLesson, copyText, removeText } from '~/storage/whole-records';
 import { TextWorkspace } from '~/workspaces/texts/TextWorkspace';
 import { engine } from '~/workers/engine.client';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
+import { openText } from './open-record';
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData ? `${loaderData.text.title} · ` : ''}Text · Wordane` },
 ];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
-  const text = await record('texts', params.textId);
-  const profile = text ? await record('classes', text.classId) : undefined;
-  if (!text || !profile) {
-    throw data('This text is not here. It may have been removed.', { status: 404 });
-  }
-  const { pathname, search } = new URL(request.url);
-  if (await focusOn(profile.id)) throw redirect(pathname + search);
+  const { text, profile } = await openText(params.textId, request);
   const [found, others, classes, sounds] = await Promise.all([
     engine().textReach(text, profile),
     textsOfClass(profile.id),
@@ -56,9 +51,10 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 }
 
 /** A new part about the text, in its lesson; the lesson opens at it. */
-async function ask(id: string, maker: string, grammar?: string) {
+async function ask(id: string, maker: string, given: { grammar?: unknown; seed?: unknown } = {}) {
   const text = await record('texts', id);
   if (!text) return { ok: false as const, message: 'This text was removed in another tab.' };
+  const grammar = typeof given.grammar === 'string' ? given.grammar : undefined;
   const part: LessonPart = {
     id: newId(),
     kind: maker === '' ? 'sheet' : 'exercise',
@@ -66,7 +62,8 @@ async function ask(id: string, maker: string, grammar?: string) {
     maker,
     words: [],
     parameters: maker === '' ? {} : { textId: text.id, ...(grammar ? { grammar } : {}) },
-    seed: Math.floor(Math.random() * 1e6),
+    // As it was seen in the gallery.
+    seed: Number.isSafeInteger(given.seed) ? Number(given.seed) : Math.floor(Math.random() * 1e6),
     ...(maker === ''
       ? {
           blocks: [
@@ -139,7 +136,7 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
   const id = params.textId;
   switch (body.intent) {
     case 'ask':
-      return ask(id, String(body['maker']), body['grammar'] as string | undefined);
+      return ask(id, String(body['maker']), { grammar: body['grammar'], seed: body['seed'] });
     case 'sheet':
       return ask(id, '');
     case 'copy': {

@@ -46,6 +46,7 @@ export function namedCopies(copies: readonly Copy[], style: SheetStyle): Sheet |
       .filter((page) => page.part === 'learner')
       .map((page) => ({
         part: page.part,
+        learner: name,
         marks: [...page.marks, nameMark(name, sheet, nameLine(page))],
       })),
   );

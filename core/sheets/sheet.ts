@@ -25,6 +25,8 @@ export interface SheetPage {
   /** 1 for the first page of its part. */
   readonly number: number;
   readonly marks: readonly PageMark[];
+  /** Whose copy it is. */
+  readonly learner?: string;
 }
 
 export interface Sheet {

@@ -30,6 +30,8 @@ export interface GalleryProps {
   readonly words: readonly string[];
   /** The text that is asked about, and its title. */
   readonly text?: { readonly id: string; readonly title: string } | undefined;
+  /** Of the material, where it is not the class's own. */
+  readonly language?: string;
   /** Exercises from texts alone. */
   readonly textOnly?: boolean;
   readonly fits: readonly Fit[];
@@ -85,7 +87,7 @@ export function Gallery(props: GalleryProps) {
     problem,
     find = '',
   } = props;
-  const { language } = context.profile;
+  const { language = context.profile.language } = props;
   const [typed, setTyped] = useState(find);
   const [group, setGroup] = useState<string>(fits.length > 0 ? BEST : makerGroups[0]);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
@@ -217,7 +219,9 @@ export function Gallery(props: GalleryProps) {
           {searching
             ? `${shown.length} ${shown.length === 1 ? 'exercise' : 'exercises'} for “${typed.trim()}”`
             : group === BEST
-              ? 'Those that use these words most, suit the stage and were not used last.'
+              ? textOnly
+                ? 'Those that find most to ask in it.'
+                : 'Those that use these words most, suit the stage and were not used last.'
               : group}
         </p>
         {!speaks(language, 'words') && (

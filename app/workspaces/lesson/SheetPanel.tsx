@@ -1,5 +1,6 @@
 import { Dropdown } from 'react-bootstrap';
 import { BsPlus } from 'react-icons/bs';
+import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { blockKinds, blockNames, type SheetBlock } from '~core/sheets/blocks/sheet-block';
 import { AutoField } from '~/ui/AutoField';
@@ -48,6 +49,10 @@ function AddBlock({
         <BsPlus aria-hidden="true" /> Add a block
       </Dropdown.Toggle>
       <Dropdown.Menu className="maker-menu">
+        <Dropdown.Item as={Link} to={`add?sheet=${part}`}>
+          {blockIcon('exercise')} A new exercise …
+        </Dropdown.Item>
+        <Dropdown.Divider />
         {left.length > 0 && (
           <div role="group" aria-label="Exercises of this lesson">
             <Dropdown.Header aria-hidden="true">Exercises of this lesson</Dropdown.Header>
@@ -110,7 +115,7 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
       <AddBlock part={part.id} exercises={exercises} used={used} send={send} />
       {exercises.length === 0 && (
         <p className="small quiet mt-2">
-          Exercises that you add to the stages on the left can be put on the sheet.
+          A new exercise on the sheet stands in its stage on the left too, with its key.
         </p>
       )}
       <div className="my-3">

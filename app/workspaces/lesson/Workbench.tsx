@@ -90,6 +90,9 @@ export interface WorkbenchProps {
   readonly send: Send;
 }
 
+/** Small pages are not lit by reach: its signs would cover them. */
+const nothing: ReadonlyMap<string, Reach> = new Map();
+
 /** What can be changed on the paper: each item by its number, or by its word where it has none. */
 function changeable(open: BuiltPart): ReadonlyMap<string, string> {
   if (!isExercise(open)) return new Map();
@@ -146,6 +149,8 @@ export function Workbench(props: WorkbenchProps) {
     .flatMap((each) => each.pages.map((page) => ({ ...page, sheet: each })))
     .filter((page) => page.part === (face === 'key' ? 'key' : 'learner'))
     .map((page, index) => ({ ...page, at: index + 1 }));
+  // The copies of a class are looked over at once.
+  const small = scope === 'copies' && view === 'fit' && face === 'learner';
   const room = scope === 'exercise' && face === 'learner' && !short ? sheet.room : undefined;
   const choose = (item: string, place: HTMLElement) =>
     setChosen({
@@ -284,22 +289,33 @@ export function Workbench(props: WorkbenchProps) {
         />
       )}
       {!trying && (
-        <div className={`paper-stack paper-stack--${view}`}>
-          {pages.map((page) => (
-            <PaperPage
-              key={`${page.sheet.paper} ${page.part} ${page.at}`}
-              marks={page.marks}
-              paper={page.sheet.paper}
-              font={page.sheet.font}
-              colour={page.sheet.colour}
-              label={`${face === 'key' ? 'Key' : 'Page'} ${page.at} of ${pages.length}`}
-              reach={reach}
-              onWord={onWord}
-              {...(scope === 'exercise' && isExercise(open) && items.size > 0
-                ? { items, onItem: choose }
-                : {})}
-            />
-          ))}
+        <div className={`paper-stack paper-stack--${small ? 'copies' : view}`}>
+          {pages.map((page) => {
+            const label = `${face === 'key' ? 'Key' : 'Page'} ${page.at} of ${pages.length}`;
+            const paper = (
+              <PaperPage
+                key={`${page.sheet.paper} ${page.part} ${page.at}`}
+                marks={page.marks}
+                paper={page.sheet.paper}
+                font={page.sheet.font}
+                colour={page.sheet.colour}
+                label={page.learner === undefined ? label : `${page.learner}: ${label}`}
+                reach={small ? nothing : reach}
+                onWord={onWord}
+                {...(scope === 'exercise' && isExercise(open) && items.size > 0
+                  ? { items, onItem: choose }
+                  : {})}
+              />
+            );
+            return small ? (
+              <figure key={page.at} className="paper-copy">
+                {paper}
+                <figcaption>{page.learner ?? 'for cutting'}</figcaption>
+              </figure>
+            ) : (
+              paper
+            );
+          })}
         </div>
       )}
     </>

@@ -1,5 +1,5 @@
 import { Dropdown } from 'react-bootstrap';
-import { BsThreeDotsVertical } from 'react-icons/bs';
+import { BsPatchQuestion, BsThreeDotsVertical } from 'react-icons/bs';
 import { Link, useSearchParams } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { isHeading, linesIn, paragraphsIn } from '~core/languages/shared/segment';
@@ -7,7 +7,6 @@ import type { TextReach } from '~core/texts/fit/text-reach';
 import { creditOf, type ReadingText } from '~core/texts/reading-text';
 import { useFontsFor } from '~/ui/script-fonts';
 import { MenuItem } from '~/ui/MenuItem';
-import { AskMenu } from './AskMenu';
 import { FittedView } from './FittedView';
 import { GrammarView } from './GrammarView';
 import { ListenView } from './ListenView';
@@ -77,7 +76,9 @@ export function TextWorkspace(props: TextWorkspaceProps) {
           <p className="quiet mb-0">{describe(text)}</p>
         </div>
         <div className="d-flex gap-2">
-          <AskMenu language={text.language} send={send} />
+          <Link className="btn btn-primary" to={`/texts/${text.id}/ask`}>
+            <BsPatchQuestion aria-hidden="true" /> Ask about it
+          </Link>
           <Dropdown align="end">
             <Dropdown.Toggle
               as="button"
