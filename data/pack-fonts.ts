@@ -75,6 +75,17 @@ const hands = {
   'us-cursive': 'playwrite-us-trad',
   'fr-cursive': 'playwrite-fr-moderne',
   andika: 'andika',
+  'ie-cursive': 'playwrite-ie',
+  'us-modern': 'playwrite-us-modern',
+  'nz-cursive': 'playwrite-nz',
+  nsw: 'edu-nsw-act-foundation',
+  qld: 'edu-qld-beginner',
+  sa: 'edu-sa-beginner',
+  tas: 'edu-tas-beginner',
+  'de-grund': 'playwrite-de-grund',
+  'es-cursive': 'playwrite-es',
+  'it-modern': 'playwrite-it-moderna',
+  'pt-cursive': 'playwrite-pt',
 };
 const handMetrics: Record<string, object> = {};
 for (const [id, file] of Object.entries(hands)) {

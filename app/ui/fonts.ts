@@ -25,6 +25,17 @@ import '@fontsource/edu-au-vic-wa-nt-hand/latin-ext-400.css';
 import '@fontsource-variable/edu-au-vic-wa-nt-arrows/wght.css';
 import '@fontsource/playwrite-us-trad/latin-400.css';
 import '@fontsource/playwrite-fr-moderne/latin-400.css';
+import '@fontsource/playwrite-ie/latin-400.css';
+import '@fontsource/playwrite-us-modern/latin-400.css';
+import '@fontsource/playwrite-nz/latin-400.css';
+import '@fontsource/edu-nsw-act-foundation/latin-400.css';
+import '@fontsource/edu-qld-beginner/latin-400.css';
+import '@fontsource/edu-sa-beginner/latin-400.css';
+import '@fontsource/edu-tas-beginner/latin-400.css';
+import '@fontsource/playwrite-de-grund/latin-400.css';
+import '@fontsource/playwrite-es/latin-400.css';
+import '@fontsource/playwrite-it-moderna/latin-400.css';
+import '@fontsource/playwrite-pt/latin-400.css';
 import type { HandFont } from '~core/paper/hands';
 import { plainFont } from '~core/paper/font-name';
 import { familyOf } from '~core/languages/language-pack';
@@ -46,6 +57,17 @@ const handFamilies: Readonly<Record<HandFont, string>> = {
   'us-cursive': 'Playwrite US Trad',
   'fr-cursive': 'Playwrite FR Moderne',
   andika: 'Andika',
+  'ie-cursive': 'Playwrite IE',
+  'us-modern': 'Playwrite US Modern',
+  'nz-cursive': 'Playwrite NZ',
+  nsw: 'Edu NSW ACT Foundation',
+  qld: 'Edu QLD Beginner',
+  sa: 'Edu SA Beginner',
+  tas: 'Edu TAS Beginner',
+  'de-grund': 'Playwrite DE Grund',
+  'es-cursive': 'Playwrite ES',
+  'it-modern': 'Playwrite IT Moderna',
+  'pt-cursive': 'Playwrite PT',
 };
 
 /** The CSS font family of a school hand. */

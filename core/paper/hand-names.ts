@@ -19,6 +19,17 @@ export const handNames = {
   'us-cursive': 'American cursive',
   'fr-cursive': 'Upright cursive',
   andika: 'Plain print',
+  'ie-cursive': 'Irish cursive',
+  'us-modern': 'American modern cursive',
+  'nz-cursive': 'New Zealand hand',
+  nsw: 'New South Wales and ACT',
+  qld: 'Queensland',
+  sa: 'South Australia',
+  tas: 'Tasmania',
+  'de-grund': 'German basic hand',
+  'es-cursive': 'Spanish cursive',
+  'it-modern': 'Italian modern hand',
+  'pt-cursive': 'Portuguese cursive',
 } as const;
 export type HandName = keyof typeof handNames;
 export const handIds = Object.keys(handNames) as HandName[];
