@@ -1,4 +1,5 @@
 /** What is said to a learner after a try that is not right: a help that does not give the answer. */
+import { alignWords } from '../kernel/align-words';
 import type { Task } from '../exercises/interactions';
 import { gapsOf } from '../exercises/interactions/gap/task';
 import type { Verdict } from '../exercises/interactions/kit/verdict';
@@ -32,12 +33,38 @@ function answersOf(verdict: Verdict, task: Task): readonly string[] {
   return [verdict.expected, ...(item ? gapsOf(item).map(({ answer }) => answer) : [])];
 }
 
+const counted = (count: number, one: string, more: string) =>
+  count === 0 ? [] : [`${count} ${count === 1 ? one : more}`];
+
+/** How much of a dictated sentence is right, without a word of it. */
+function dictatedHint({ expected, given }: Verdict): string {
+  const steps = alignWords(expected, given);
+  const same = steps.filter((step) => step.same).length;
+  const other = steps.filter((step) => !step.same && step.expected && step.given).length;
+  const missing = steps.filter((step) => step.given === undefined).length;
+  const added = steps.filter((step) => step.expected === undefined).length;
+  if (other + missing + added === 0)
+    return 'All words are right. Look at the marks and the capitals.';
+  const parts = [
+    ...counted(same, 'word is right', 'words are right'),
+    ...counted(other, 'is another', 'are others'),
+    ...counted(missing, 'is missing', 'are missing'),
+    ...counted(added, 'is too many', 'are too many'),
+  ];
+  return `${parts.join(', ')}. Listen again, part by part.`;
+}
+
+/** True where whole sentences are dictated. */
+const isDictated = (task: Task, { expected }: Verdict) =>
+  task.interaction === 'write' && task.script.length > 0 && expected.split(' ').length > 2;
+
 /** The help for an item that is not right: the rule of the error found, if it keeps the answer back. */
 export function hintFor(verdict: Verdict, task: Task): string {
   // The division of a word is its number of syllables.
   if (/^\d+ syllables?$/.test(verdict.expected)) return 'Say the word, and clap its parts.';
   if (verdict.given.trim() === '' && task.interaction !== 'spot') return NOTHING_YET;
   if (isJudged(task)) return LOOK_AGAIN;
+  if (isDictated(task, verdict)) return dictatedHint(verdict);
   const found = diagnoseVerdict(verdict, task);
   const [help] = [found?.rule ?? '', verdict.reason].filter(
     (text) => text !== '' && !answersOf(verdict, task).some((answer) => givesAway(text, answer)),

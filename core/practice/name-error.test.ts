@@ -79,3 +79,18 @@ describe('sentences', () => {
     expect(named(given, expected)).toBe(error);
   });
 });
+
+describe('sentences', () => {
+  test('several words that are others are counted, and none of them is told', () => {
+    const found = nameError('The win blue all night.', 'The wind blew all night.');
+    expect(found?.error).toBe('has several other words');
+    expect(found?.rule).toBe('3 words are right. Take the sentence again, part by part.');
+  });
+
+  test('one word alone is named as a word; another sentence has no name', () => {
+    expect(named('The wind blue all night.', 'The wind blew all night.')).toBe(
+      named('blue', 'blew'),
+    );
+    expect(named('We saw a red kite.', 'The wind blew all night.')).toBeUndefined();
+  });
+});

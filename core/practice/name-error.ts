@@ -1,3 +1,5 @@
+import { alignWords } from '../kernel/align-words';
+
 /**
  * The error that a wrong answer shows, by its name: found by comparing what was given with what
  * was expected, letter by letter, as a teacher does.
@@ -260,5 +262,11 @@ function wordsError(given: readonly string[], expected: readonly string[]): Name
   if (wrong.length === 1 && missing.length === 1) {
     return nameError(wrong[0] ?? '', missing[0] ?? '');
   }
-  return undefined;
+  const others = alignWords(expected.join(' '), given.join(' ')).filter(({ same }) => !same).length;
+  // What has hardly a word of it is another sentence.
+  if (expected.length < 4 || others > expected.length / 2) return undefined;
+  return {
+    error: 'has several other words',
+    rule: `${expected.length - others} words are right. Take the sentence again, part by part.`,
+  };
 }

@@ -1,4 +1,5 @@
 /** The write interaction: words and sentences are written on lines. QTI 3 counterpart: extendedTextInteraction. */
+import { heardFor } from '../../../kernel/align-words';
 import { isFilled } from '../../../kernel/sentence-frame';
 import { checkSentence } from '../../../languages/shared/sentence-check';
 import type { DocumentNode } from '../../../paper/document';
@@ -37,6 +38,10 @@ const reasonFor = (item: WriteItem, written: string) =>
     : item.open
       ? 'Write an answer: any is read by the teacher.'
       : item.reason;
+
+/** A sentence that is dictated is compared word by word. */
+const isDictated = ({ script }: WriteTask, { answer, open, checks }: WriteItem) =>
+  script.length > 0 && !open && !checks && answer.split(' ').length > 2;
 
 const questionOf = (item: WriteItem) =>
   item.prompt || (item.picture === undefined ? item.word : `picture: ${item.picture}`);
@@ -103,15 +108,18 @@ export const write: Interaction<WriteTask, WriteResponse, WritePaper> = {
         ? []
         : [`The model answer for ${item.word} does not meet its own checks.`];
     }),
-  mark: ({ items }, response) =>
-    judge(items, (item) => {
+  mark: (task, response) =>
+    judge(task.items, (item) => {
       const given = response[item.id] ?? '';
+      const right = isRight(item, given);
+      const heard =
+        !right && given.trim() !== '' && isDictated(task, item) ? heardFor(item.answer, given) : '';
       return {
         asked: questionOf(item),
         given,
         expected: answerOf(item),
-        right: isRight(item, given),
-        reason: reasonFor(item, given),
+        right,
+        reason: heard || reasonFor(item, given),
       };
     }),
   wordsOf: ({ items, bank = [] }) => [...new Set([...items, ...bank].map(({ word }) => word))],
