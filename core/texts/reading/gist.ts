@@ -18,7 +18,7 @@ const PARTS = 3;
 
 /** Words that carry no topic. */
 const empty =
-  /^(?:thing|way|lot|kind|part|time|day|night|morning|evening|noon|year|week|month|hour|minute|moment|end|side|one|people|person|place|number|piece|bit|home|saturday|sunday|monday|tuesday|wednesday|thursday|friday)$/;
+  /^(?:thing|way|lot|kind|part|time|day|night|morning|evening|noon|year|week|month|hour|minute|moment|end|side|one|people|person|place|number|piece|bit|home|percent|saturday|sunday|monday|tuesday|wednesday|thursday|friday)$/;
 
 /** Undefined where nothing is told of in more than one part, or nothing stands in one alone. */
 export function gistOf(passage: Passage, lexicon: Lexicon): Gist | undefined {
@@ -42,6 +42,8 @@ export function gistOf(passage: Passage, lexicon: Lexicon): Gist | undefined {
       if (mark || (tag !== 'noun' && tag !== 'nouns' && !named)) continue;
       const before = tokens[at - 1];
       const after = tokens[at + 1];
+      // Twelve per cent is a number.
+      if (lower === 'cent' && before?.lower === 'per') continue;
       // Larch Hill is one thing.
       if (named && before && isNamed(before)) continue;
       const name = `${text}${named && after && isNamed(after) ? ` ${after.text}` : ''}`;

