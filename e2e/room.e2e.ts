@@ -207,7 +207,7 @@ test('a wall, a ring, a slate, a game of two, and another version for one', asyn
 
   // A game of two with the exercise's own items: one answers, the other has the answer.
   await room.getByRole('button', { name: 'Write the missing /ā/ spelling' }).click();
-  await room.getByText('Games of two').click();
+  await room.getByText('Games', { exact: true }).click();
   await room.getByRole('button', { name: 'They play' }).click();
   await mina.page.getByRole('region', { name: /Three in a line with Kofi/ }).waitFor();
   await kofi.page.getByRole('region', { name: /Three in a line with Mina/ }).waitFor();

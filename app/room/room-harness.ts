@@ -22,7 +22,7 @@ export const until = <Value>(what: () => Value) =>
       if (!value) throw new Error(`It never came: ${what.toString()}`);
       return value;
     },
-    { timeout: 20_000, interval: 20 },
+    { timeout: 50_000, interval: 20 },
   );
 
 interface Served {

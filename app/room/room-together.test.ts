@@ -59,7 +59,7 @@ describe('together', () => {
     await until(() => mina.present.slate?.id === 's2');
     expect(mina.present.slate?.strokes).toEqual([]);
     expect(teacher.present.drawn).toEqual([]);
-  }, 30_000);
+  }, 90_000);
 
   test('two play on their own screens; a screen or a desk that is loaded anew goes on', async () => {
     const { address, store, code, teacher, mina, kofi, idOf } = await roomOfTwo();
@@ -83,7 +83,7 @@ describe('together', () => {
     expect(late.present.game).toBeUndefined();
     again.play([]);
     await until(() => mina.present.game === undefined && kofi.present.game === undefined);
-  }, 40_000);
+  }, 90_000);
 
   test('words are called: each has a board of her own, and nobody knows what comes next', async () => {
     const { address, store, teacher, mina, kofi, idOf } = await roomOfTwo();
@@ -118,7 +118,7 @@ describe('together', () => {
     again.show({ exercise: 'e1', call: undefined });
     await until(() => kofi.present.show?.call === undefined);
     expect(again.present.calling).toBeUndefined();
-  }, 40_000);
+  }, 90_000);
 
   test('one learner has another version of an exercise, and the others do not', async () => {
     const { teacher, mina, kofi, idOf } = await roomOfTwo();
@@ -136,7 +136,7 @@ describe('together', () => {
     expect(titles(mina)?.[0]).toBe('Gaps, with help');
     teacher.give(idOf('Mina'), undefined);
     await until(() => titles(mina)?.[0] === 'Gaps');
-  }, 30_000);
+  }, 90_000);
 });
 
 test('over TLS a room is the same room', async () => {
@@ -151,4 +151,4 @@ test('over TLS a room is the same room', async () => {
   learner.answer('e1', { i1: 'hail' });
   await until(() => learner.present.waiting === 0);
   expect(answersOf(teacher, 'Mina')).toEqual({ e1: { i1: 'hail' } });
-}, 30_000);
+}, 90_000);

@@ -1,4 +1,4 @@
-/** The demo's classes of other languages: Evening Japanese and the Latin Club, each with its words and a lesson. */
+/** The demo's classes of other languages: Evening Japanese, the Latin Club and others, each with its words and a lesson. */
 import { completeClass } from '../classes/new-class';
 import type { ClassProfile } from '../classes/class-profile';
 import { completeList, type WordList } from '../lists/word-list';
@@ -42,7 +42,21 @@ const list = (id: string, classId: string, name: string, words: typeof storm): W
     details: words.map(([word, translation]) => ({ word, translation })),
   });
 
-/** Written for the club. */
+const months: readonly (readonly [word: string, meaning: string])[] = [
+  ['janvier', 'January'],
+  ['février', 'February'],
+  ['mars', 'March'],
+  ['avril', 'April'],
+  ['mai', 'May'],
+  ['juin', 'June'],
+  ['juillet', 'July'],
+  ['août', 'August'],
+  ['septembre', 'September'],
+  ['octobre', 'October'],
+  ['novembre', 'November'],
+  ['décembre', 'December'],
+];
+
 /** Written for Wordane: what a weather club might have said in Latin, and its translation. */
 const LORE_LINES = [
   'Ventus nūbēs pellit. | The wind drives the clouds.',
@@ -85,6 +99,14 @@ export function languageDemo(prefix: string, newId: () => string) {
     step: null,
     roster: roster('Nora Pablo Rosa Tim'),
   });
+  const french: ClassProfile = completeClass({
+    id: `${prefix}french`,
+    name: 'French beginners',
+    language: 'fr',
+    level: { system: 'cefr', value: 'A1' },
+    step: null,
+    roster: roster('Amy Dan Ivo Mae'),
+  });
   const station: ReadingText = completeText({
     id: `${prefix}estacao`,
     classId: portuguese.id,
@@ -109,14 +131,15 @@ export function languageDemo(prefix: string, newId: () => string) {
   /** Exercises with sentences that Japanese brings along. */
   const ofItsOwn = (maker: string, seed: number, parameters: object) =>
     exercisePart(newId(), maker, seed, { language: 'ja', ...parameters });
-  const cards = (words: typeof storm, language: string) =>
+  const cards = (words: typeof storm, language: string, maker = 'match-translation', more = {}) =>
     exercisePart(
       newId(),
-      'match-translation',
+      maker,
       3,
       {
         language,
         beside: Object.fromEntries(words.map(([word, translation]) => [word, { translation }])),
+        ...more,
       },
       words.map(([word]) => word),
     );
@@ -138,6 +161,18 @@ export function languageDemo(prefix: string, newId: () => string) {
             'ver',
           ]),
         ],
+      },
+    ),
+    lessonOf(
+      `${prefix}french-lesson`,
+      french.id,
+      'Les mois de l’année',
+      'Say, read and write the twelve months.',
+      {
+        'get-ready': [cards(months, 'fr', 'two-sided-cards', { partner: 'translation' })],
+        together: [cards(months, 'fr', 'dominoes', { partner: 'translation' })],
+        alone: [cards(months, 'fr')],
+        'look-back': [cards(months, 'fr', 'bingo-boards', { boards: 6 })],
       },
     ),
     lessonOf(
@@ -178,10 +213,11 @@ export function languageDemo(prefix: string, newId: () => string) {
     ),
   ];
   return {
-    classes: [japanese, latin, portuguese],
+    classes: [japanese, latin, portuguese, french],
     texts: [station],
     lists: [
       list(`${prefix}japanese-words`, japanese.id, 'Storm verbs', storm),
+      list(`${prefix}french-months`, french.id, 'Les mois', months),
       list(`${prefix}latin-words`, latin.id, 'Weather lore', [...lore, ...sky]),
     ],
     lessons,

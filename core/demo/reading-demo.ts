@@ -273,6 +273,9 @@ export function readingDemo(prefix: string, newId: () => string): ReadingDemo {
           show: [sheet(talk, 'The dialogue')],
           together: [exercise('gist-and-detail', talk.id, 2)],
           alone: [exercise('questions-between', talk.id, 3)],
+          'look-back': [
+            exercisePart(newId(), 'numbers-heard', 5, { grammar: 'temperatures', count: 6 }),
+          ],
         },
       ),
       ...grammarDemo(prefix, newId, { harriers: harriers.id, newcomers: newcomers.id }, station.id),

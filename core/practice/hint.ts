@@ -54,9 +54,11 @@ function dictatedHint({ expected, given }: Verdict): string {
   return `${parts.join(', ')}. Listen again, part by part.`;
 }
 
+const isHeard = (task: Task) => task.interaction === 'write' && task.script.length > 0;
+
 /** True where whole sentences are dictated. */
 const isDictated = (task: Task, { expected }: Verdict) =>
-  task.interaction === 'write' && task.script.length > 0 && expected.split(' ').length > 2;
+  isHeard(task) && expected.split(' ').length > 2;
 
 /** The help for an item that is not right: the rule of the error found, if it keeps the answer back. */
 export function hintFor(verdict: Verdict, task: Task): string {
@@ -64,6 +66,8 @@ export function hintFor(verdict: Verdict, task: Task): string {
   if (/^\d+ syllables?$/.test(verdict.expected)) return 'Say the word, and clap its parts.';
   if (verdict.given.trim() === '' && task.interaction !== 'spot') return NOTHING_YET;
   if (isJudged(task)) return LOOK_AGAIN;
+  // Of a number that is heard every help says a part of it.
+  if (isHeard(task) && /\d/.test(verdict.expected)) return LOOK_AGAIN;
   if (isDictated(task, verdict)) return dictatedHint(verdict);
   const found = diagnoseVerdict(verdict, task);
   const [help] = [found?.rule ?? '', verdict.reason].filter(

@@ -134,7 +134,10 @@ describe('forty lessons and the demo', () => {
             marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : [])),
           )
           .join(' ');
-      for (const { title } of lesson.exercises) {
+      for (const { title, task, paper } of lesson.exercises) {
+        // Cards and boards are cut out: no title stands over them.
+        const isCutOut = 'cards' in task && task.cards === 'backs';
+        if (isCutOut || (paper && 'boards' in paper)) continue;
         expect(printed('learner').replace(/\s+/g, '')).toContain(title.replace(/\s+/g, ''));
       }
       expect(sheets.flatMap(({ problems }) => problems)).toEqual([]);

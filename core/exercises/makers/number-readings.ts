@@ -1,12 +1,8 @@
-import { numberKindNames, type NumberKindName } from '../../languages/language-pack';
+import { numberKindNames } from '../../languages/language-pack';
 import { grammarMaker } from '../making/grammar-maker';
+import { MIXED, sampled } from '../making/number-samples';
 import { type GivenItem, written } from '../making/written';
 import { read, sentences } from '../making/parameters';
-
-const MIXED = 'all kinds';
-
-/** Most times a number is made up anew before a kind has nothing else to give. */
-const MOST_TRIES = 8;
 
 /** Numbers of every kind written as they are read aloud. */
 export default grammarMaker({
@@ -23,23 +19,10 @@ export default grammarMaker({
   make({ parameters, random, wanted, target, forms, pack }) {
     const own = read({ sentences: sentences() }, parameters).sentences ?? [];
     const variety = forms.spelling ?? 'uk';
-    const kinds = target === MIXED ? numberKindNames : [target as NumberKindName];
     const { numbers } = pack;
     if (numbers === undefined) return written([]);
     const notes: string[] = [];
-    const taken = new Set<string>();
-    const made = (at: number): string[] => {
-      const kind = kinds[at % kinds.length];
-      for (let tries = 0; kind !== undefined && tries < MOST_TRIES; tries += 1) {
-        const sample = numbers.sample(kind, random, variety);
-        if (taken.has(sample)) continue;
-        taken.add(sample);
-        return [sample];
-      }
-      return [];
-    };
-    const given =
-      own.length > 0 ? own : Array.from({ length: wanted }, (_, at) => at).flatMap(made);
+    const given = own.length > 0 ? own : sampled(numbers, target, wanted, random, variety);
     const items = given.flatMap((text): GivenItem[] => {
       try {
         const { readings, rule } = numbers.read(text, variety);
