@@ -2,13 +2,16 @@
 import { afterAll, expect, test } from 'vitest';
 import type { Page } from 'playwright-core';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
+import { addFromGallery, closeBrowser, Desk } from './desk';
 
 afterAll(closeBrowser);
 
-async function roomOfTwo() {
-  const teacher = await Desk.withDemo('/lessons/fernhill-33/room');
+/** @param maker an exercise that the lesson gets first, by its name and its title */
+async function roomOfTwo(maker?: readonly [name: string, title: string]) {
+  const teacher = await Desk.withDemo('/lessons/fernhill-33');
   const room = teacher.page;
+  if (maker) await addFromGallery(room, 'Alone', maker[0]);
+  await teacher.go('/lessons/fernhill-33/room');
   const code = (await room.locator('.room-code__signs').first().innerText()).replace(/\s/g, '');
   const named = async (name: string, size: { width: number; height: number }) => {
     const desk = await Desk.open(size);
@@ -20,7 +23,7 @@ async function roomOfTwo() {
   };
   const mina = await named('Mina', { width: 390, height: 800 });
   const kofi = await named('Kofi', { width: 1920, height: 1080 });
-  await room.getByRole('button', { name: 'Write the missing /ā/ spelling' }).click();
+  await room.getByRole('button', { name: maker?.[1] ?? 'Write the missing /ā/ spelling' }).click();
   await room.getByText('Games', { exact: true }).click();
   const play = async (name: string) => {
     await room.getByLabel(/^With/).selectOption({ label: name });
@@ -149,6 +152,31 @@ test('words are called, and marked on a board of one’s own', async () => {
   await mina.page.getByText('You have a line: say so!').waitFor();
   await desk.getByRole('button', { name: 'End it' }).click();
   await mina.page.locator('.play').waitFor();
+  await mina.close();
+  await kofi.close();
+  await teacher.close();
+});
+
+test('sentences are bid for by two: what is right wins the bid, what is wrong loses it', async () => {
+  const { teacher, mina, kofi, play } = await roomOfTwo([
+    'Articles with place names',
+    'The, or no article?',
+  ]);
+  const pages = [mina.page, kofi.page] as const;
+  await play('Auction of sentences');
+  const [bids, raises] = await inTurn(pages, button('Bid 10'));
+  await press(bids, 'Bid 10');
+  await button('Bid 20')(raises).waitFor();
+  await expectNoViolations(raises, 'an auction in the room');
+  await button('Bid 20')(raises).click();
+  await press(bids, 'No more');
+  const said = raises.getByText(/^The sentence is (right|wrong)\.$/);
+  await said.waitFor();
+  const coins = (await said.innerText()).includes('right') ? 120 : 80;
+  await raises.getByText(`You ${coins}`).waitFor();
+  await bids.getByText('You 100').waitFor();
+  await button('Next sentence')(bids).click();
+  await raises.getByText(/^Sentence 2 of /).waitFor();
   await mina.close();
   await kofi.close();
   await teacher.close();

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { BID } from '~core/board/auction';
 import { WORD_LENGTH, type GameMove } from '~core/room/games/rules';
 import { roomGames, type GameView } from '~core/room/games/table';
 import { PathSquares, Rope, TeamSign, VaneField } from '~/board/GameDrawings';
@@ -80,7 +81,7 @@ function actsOf(view: GameView): readonly Act[] {
   if (lot?.settled) return [{ name: 'Next sentence', move: { does: 'next' }, main: true }];
   if (turn !== you) return [];
   if (lot) {
-    const bid = (lot.bid?.coins ?? 0) + 10;
+    const bid = (lot.bid?.coins ?? 0) + BID;
     return [
       ...(lot.raises ? [{ name: `Bid ${bid}`, move: { does: 'raise' } as const, main: true }] : []),
       { name: lot.bid ? 'No more' : 'Leave it', move: { does: 'pass' } },
