@@ -104,7 +104,12 @@ export const classOperations: Operations<ClassProfile> = {
   change: op({
     input: Settings,
     label: (_, { fields }) =>
-      `Changed the class’s ${Object.keys(fields).join(', ').replace('confusables', 'words taken for each other').replace('offerAge', 'words offered').replace('practice', 'way of practising')}`,
+      `Changed the class’s ${Object.keys(fields)
+        .join(', ')
+        .replace('confusables', 'words taken for each other')
+        .replace('offerAge', 'words offered')
+        .replace('practice', 'way of practising')
+        .replace(/^hand$/, 'school hand')}`,
     step: (profile, { fields }) => within({ ...profile, ...fields }),
   }),
   'add-learners': op({

@@ -7,6 +7,7 @@ import type { Sequence } from '../languages/en/sounds/sequence';
 import { type ClassLevel, type LevelSystem } from './class-level';
 import type { Spelling } from '../kernel/spelling';
 import { type PaperName } from '../kernel/paper-size';
+import type { HandName } from '../kernel/hand-names';
 import type { Look } from '../kernel/look';
 
 export interface Learner {
@@ -71,6 +72,8 @@ export interface ClassProfile {
   /** The look of its sheets, plain where it is not given, and whether they print in colour. */
   readonly look?: Look;
   readonly colour?: boolean;
+  /** The school hand it learns to write; as usual for its language and spelling where it is not given. */
+  readonly hand?: HandName | null;
   /** The step of the sequence the class stands at; null for a class past it. */
   readonly step: number | null;
   readonly roster: readonly Learner[];

@@ -5,6 +5,7 @@ import { levelOptions, scaleOf } from './class-level';
 import { completeClass } from './new-class';
 import { readRoster } from './roster';
 import { ClassRecord } from '../records/class-record';
+import { handOf, usualHand } from './school-hand';
 
 describe('a pasted roster', () => {
   test('blank lines, numbers and doubles are passed over, and said', () => {
@@ -86,5 +87,32 @@ describe('validation', () => {
     for (const value of [null, 'text', [1]]) {
       expect(validateAs(ClassRecord, value).ok).toBe(false);
     }
+  });
+});
+
+describe('the hand that a class learns', () => {
+  const hand = (settings: Parameters<typeof completeClass>[0]) =>
+    usualHand(completeClass(settings));
+
+  test('is that of its language, and upright in England', () => {
+    expect(hand({})).toBe('print');
+    expect(hand({ language: 'fr' })).toBe('fr-cursive');
+    expect(hand({ language: 'de' })).toBe('de-grund');
+    // A language whose schools’ hand is not among the fonts.
+    expect(hand({ language: 'pl' })).toBe('print');
+  });
+
+  test('is joined from Grade 3 on in the United States', () => {
+    // Many states ask for cursive in Grades 3 to 5 (common practice).
+    expect(hand({ spelling: 'us', level: { system: 'us', value: 'G1' } })).toBe('print');
+    expect(hand({ spelling: 'us', level: { system: 'us', value: 'G3' } })).toBe('us-cursive');
+    expect(hand({ spelling: 'us', level: { system: 'cefr', value: 'B2' } })).toBe('print');
+  });
+
+  test('is the one its teacher chose, and as usual again without', () => {
+    const french = completeClass({ language: 'fr', hand: 'joined' });
+    expect(handOf(french)).toBe('joined');
+    expect(handOf({ ...french, hand: null })).toBe('fr-cursive');
+    expect(handOf(undefined)).toBe('print');
   });
 });

@@ -3,9 +3,9 @@
  * write. All are OFL-1.1; metrics are real glyph bounds (data/pack-fonts.ts).
  */
 import metrics from './hand-metrics.json';
-import type { HandName, Ink } from './hand-names';
+import type { HandName, Ink } from '../kernel/hand-names';
 
-export { handIds, handNames, inkNames, inks, type HandName, type Ink } from './hand-names';
+export { handIds, handNames, inkNames, inks, type HandName, type Ink } from '../kernel/hand-names';
 
 /** A font of the paper for hand marks. */
 export type HandFont = HandName | 'dots' | 'arrows';

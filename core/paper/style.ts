@@ -1,6 +1,8 @@
 /** Sizes on paper for a class: young learners get larger print and more room to write. */
 import type { ClassProfile } from '../classes/class-profile';
 import { scaleOf } from '../classes/class-level';
+import { handOf } from '../classes/school-hand';
+import type { HandName } from '../kernel/hand-names';
 import type { Look } from '../kernel/look';
 import { grown, sizesOf } from './age-sizes';
 import type { SheetLayout } from './sheet-layout';
@@ -25,6 +27,8 @@ export interface SheetStyle {
   /** Spares ink: thin lines, nothing filled. */
   readonly inkSaver: boolean;
   readonly look: Look;
+  /** The school hand of lines that name none. */
+  readonly hand: HandName;
   /** Side of a picture beside an item, in millimetres. */
   readonly picture: number;
   /** How much higher boxes, rows of cards and the like may stand than they must; 1 for not at all. */
@@ -96,6 +100,7 @@ export function sheetStyle(
     paper,
     inkSaver: layout.inkSaver === true,
     look,
+    hand: handOf(profile),
     picture: grown(sizes.picture, growth) * small,
     stretch: 1 + Math.max(0, growth) * (MOST_STRETCH - 1),
     reserved: 0,

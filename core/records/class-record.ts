@@ -35,6 +35,7 @@ import { licenceNames } from '../kernel/licence';
 import { languageNames } from '../languages/registry/registry';
 import { learnerFonts } from '../languages/language-pack';
 import { classPapers, type PaperName } from '../kernel/paper-size';
+import { handIds, type HandName } from '../kernel/hand-names';
 import { lookNames, type Look } from '../kernel/look';
 import type {
   Learner,
@@ -203,6 +204,11 @@ export class ClassRecord implements ClassProfile {
   @IsOptional()
   @IsBoolean()
   colour?: boolean;
+
+  /** The school hand it learns to write; as usual for its language and spelling where it is not given. */
+  @IsOptional()
+  @IsIn(handIds, { message: 'Choose a hand from the list.' })
+  hand?: HandName | null;
 
   /** The step of the sequence the class stands at; null for a class past it. */
   @ValidateIf((profile: ClassRecord) => profile.step !== null)

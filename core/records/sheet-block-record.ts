@@ -17,7 +17,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { handIds, type HandName } from '../paper/hand-names';
+import { handIds, type HandName } from '../kernel/hand-names';
 import type { ReadingLayout } from '../texts/reading-layout';
 import type { Ruling } from '../paper/ruling';
 import {
@@ -94,7 +94,7 @@ export class SheetBlockRecord implements SheetBlock {
 
   @IsOptional()
   @IsIn(handIds)
-  hand?: HandName;
+  hand?: HandName | null;
 
   @IsOptional()
   @IsObject()

@@ -118,7 +118,7 @@ function faceOf(
     case 'picture':
       return pictureFace(text, sheet.pictureOf(text.trim()), block.size ?? 'medium', style);
     case 'lines':
-      return linesFace(block.rows ?? 4, block.ruling, block.hand ?? 'print', style);
+      return linesFace(block.rows ?? 4, block.ruling, block.hand ?? style.hand, style);
     case 'name':
       return { blocks: [nameBlock(wide(style, sheet.layout), languageOf(sheet))], problems: [] };
     case 'can-do':

@@ -8,11 +8,13 @@ import { languageNames, packOf, speaks } from '~core/languages/registry/registry
 import { learnerFonts } from '~core/languages/language-pack';
 import { accentNames } from '~core/kernel/accent';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { handOf, usualHand } from '~core/classes/school-hand';
+import { handIds, handNames } from '~core/kernel/hand-names';
 import type { ClassSettings } from '~core/classes/new-class';
 import { classPapers, papers } from '~core/kernel/paper-size';
 import { lookNames, looks, type Look } from '~core/kernel/look';
 import { AutoField } from '~/ui/AutoField';
-import { fontFamily } from '~/ui/fonts';
+import { fontFamily, handFamily } from '~/ui/fonts';
 import type { SequenceFacts } from '~/workers/engine-service';
 import { GrammarTable } from './GrammarTable';
 import { ConfusableSets } from './ConfusableSets';
@@ -136,6 +138,20 @@ export function ClassWorkspace({
             options={Object.entries(learnerFonts)}
             onChange={(font) => set({ font })}
           />
+          <div>
+            <Choice
+              label="Hand that is learnt"
+              value={profile.hand ?? ''}
+              options={[
+                ['', `as usual: ${handNames[usualHand(profile)]}`],
+                ...handIds.map((id) => [id, handNames[id]] as const),
+              ]}
+              onChange={(hand) => set({ hand: (hand || null) as ClassProfile['hand'] & {} })}
+            />
+            <span className="hand-sample" style={{ fontFamily: handFamily(handOf(profile)) }}>
+              wind and rain
+            </span>
+          </div>
           <Choice
             label="Words offered are fit for"
             value={String(profile.offerAge ?? '')}

@@ -100,9 +100,14 @@ function Lines({ block, set }: { block: SheetBlock; set: SetBlock }) {
       />
       <Choice
         name="Hand"
-        value={block.hand ?? 'print'}
-        options={handIds.map((id) => [id, handNames[id]] as const)}
-        onChoose={(hand) => set({ hand: hand as NonNullable<SheetBlock['hand']> })}
+        value={block.hand ?? ''}
+        options={[
+          ['', 'as the class learns it'],
+          ...handIds.map((id) => [id, handNames[id]] as const),
+        ]}
+        onChoose={(hand) =>
+          set({ hand: hand === '' ? null : (hand as NonNullable<SheetBlock['hand']>) })
+        }
       />
       <Toggle
         name="Dashed line over small letters"

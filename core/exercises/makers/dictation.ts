@@ -138,7 +138,7 @@ const maker: Maker = {
         items.map(({ item }) => item),
         {
           script: [directions[dictate], ...items.map(({ say }, index) => `${index + 1}. ${say}`)],
-          ...handwritingOf(parameters),
+          ...handwritingOf(input),
         },
       ),
       notes,

@@ -1,3 +1,4 @@
+import { handOf } from '../../classes/school-hand';
 import { canWrite, handNames, possibleInk, type Ink } from '../../paper/hands';
 import type { Maker } from '../making/maker';
 import { written } from '../making/written';
@@ -29,8 +30,8 @@ const maker: Maker = {
   parameters: declared,
   workedByDefault: false,
 
-  make({ words, parameters, random }) {
-    const { hand, ruling, inks = stages, shuffle } = read(declared, parameters);
+  make({ words, parameters, random, profile }) {
+    const { hand = handOf(profile), ruling, inks = stages, shuffle } = read(declared, parameters);
     const usable = words.filter(({ word }) => canWrite(word, hand));
     const notes = words
       .filter((word) => !usable.includes(word))

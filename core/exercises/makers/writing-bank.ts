@@ -84,7 +84,7 @@ const maker: Maker = {
         script: ['The sentences are the learner’s own; those given here are models.'],
         bank,
         choices: choiceRows(bank, (word) => kindOfWord(classOf.get(word))),
-        ...handwritingOf(parameters),
+        ...handwritingOf(input),
       }),
       notes,
     };

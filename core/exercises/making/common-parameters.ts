@@ -3,8 +3,8 @@ import type { Behaviour } from '../../kernel/behaviour';
 import { versions } from '../../kernel/version';
 import type { BesideWords } from '../../lists/beside-words';
 import type { HandEdit } from '../interactions/kit/hand-edit';
-import { handIds, handNames } from '../../paper/hand-names';
-import { choice, flag, given, shaped, text, type Parameters } from './parameters';
+import { handIds, handNames } from '../../kernel/hand-names';
+import { choice, flag, given, openChoice, shaped, text, type Parameters } from './parameters';
 
 export const commonParameters = {
   title: text('Title of the sheet', 300),
@@ -39,10 +39,10 @@ export const commonParameters = {
 
 /** A school hand and the lines it stands on. */
 export const handParameters = {
-  hand: choice(
+  hand: openChoice(
     'Hand',
+    'as the class learns it',
     handIds.map((id) => [id, handNames[id]] as const),
-    'print',
   ),
   ruling: shaped('ruling', 'Lines'),
 } satisfies Parameters;

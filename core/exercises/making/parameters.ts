@@ -4,7 +4,7 @@
  * A name that is not given means the usual value; nothing else stands for it.
  */
 
-import type { Ink } from '../../paper/hand-names';
+import type { Ink } from '../../kernel/hand-names';
 import type { Ruling } from '../../paper/ruling';
 import type { Scene } from '../interactions/write/task';
 

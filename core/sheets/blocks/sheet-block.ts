@@ -1,5 +1,5 @@
 /** The blocks a teacher arranges on a sheet of her own. */
-import { type HandName } from '../../paper/hand-names';
+import { type HandName } from '../../kernel/hand-names';
 import type { ReadingLayout } from '../../texts/reading-layout';
 import type { Ruling } from '../../paper/ruling';
 
@@ -48,6 +48,6 @@ export interface SheetBlock {
   readonly size?: BlockSize;
   /** Lines of a ruled space. */
   readonly rows?: number;
-  readonly hand?: HandName;
+  readonly hand?: HandName | null;
   readonly ruling?: Ruling;
 }

@@ -1,5 +1,5 @@
 /** The write interaction: words and sentences are written on lines. QTI 3 counterpart: extendedTextInteraction. */
-import type { HandName, Ink } from '../../../paper/hand-names';
+import type { HandName, Ink } from '../../../kernel/hand-names';
 import type { Ruling } from '../../../paper/ruling';
 import type { SentenceFrame } from '../../../kernel/sentence-frame';
 import type { WordKind } from '../../../kernel/sentence-parts';
