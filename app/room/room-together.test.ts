@@ -1,21 +1,12 @@
 /** What is done together in a room: a slate, games of two, another version for one; and a room over TLS. */
 import { generate } from 'selfsigned';
-import { describe, expect, test, vi } from 'vitest';
+import { describe, expect, onTestFinished, test } from 'vitest';
 import { newTable } from '~core/room/games/table';
 import { slatePlace } from '~core/room/posts';
 import type { RoomContent, RoomExercise } from '~core/room/show';
 import { boardFor, boardsIn, callPlace } from '~core/room/word-boards';
+import { connectionOptions } from './socket';
 import { answersOf, codeOf, learnerAt, memory, serve, teacherAt, until } from './room-harness';
-
-// Nobody vouches for a certificate that is made for a test.
-vi.mock('socket.io-client', async (original) => {
-  const real = await original<{ io: (address: string, options: object) => unknown }>();
-  return {
-    ...real,
-    io: (address: string, options: object) =>
-      real.io(address, { ...options, rejectUnauthorized: false }),
-  };
-});
 
 const stroke = { tool: 'ink', points: [100, 100, 400, 300] } as const;
 const exercise = (id: string, title: string) =>
@@ -140,6 +131,9 @@ describe('together', () => {
 });
 
 test('over TLS a room is the same room', async () => {
+  // Nobody vouches for a certificate that is made for a test.
+  connectionOptions.rejectUnauthorized = false;
+  onTestFinished(() => void delete connectionOptions.rejectUnauthorized);
   const { private: key, cert } = generate([{ name: 'commonName', value: '127.0.0.1' }], {
     keySize: 2048,
   });

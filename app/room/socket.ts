@@ -1,5 +1,5 @@
 /** A connection to the relay that comes back by itself. */
-import { io, type Socket } from 'socket.io-client';
+import { io, type ManagerOptions, type Socket } from 'socket.io-client';
 import type { Answered } from '~core/room/messages';
 
 /** Milliseconds within which a call is answered, or counts as lost. */
@@ -7,16 +7,17 @@ const PATIENCE = 8000;
 
 export type Told = { readonly kind: string; readonly body: Record<string, unknown> };
 
-export const connect = (address?: string): Socket => {
-  const options = {
-    reconnectionDelay: 500,
-    reconnectionDelayMax: 4000,
-    // Each room of this browser has a connection of its own.
-    forceNew: true,
-    transports: ['websocket', 'polling'],
-  };
-  return address === undefined ? io(options) : io(address, options);
+/** How every connection is made. */
+export const connectionOptions: Partial<ManagerOptions> = {
+  reconnectionDelay: 500,
+  reconnectionDelayMax: 4000,
+  // Each room of this browser has a connection of its own.
+  forceNew: true,
+  transports: ['websocket', 'polling'],
 };
+
+export const connect = (address?: string): Socket =>
+  address === undefined ? io(connectionOptions) : io(address, connectionOptions);
 
 /** Asks the relay; what is lost on the way is answered with why. */
 export async function ask<More extends object = object>(
