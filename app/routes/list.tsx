@@ -1,6 +1,6 @@
 import { data, redirect } from 'react-router';
 import type { Route } from './+types/list';
-import type { Column } from '~core/lists/read-list';
+import type { Column } from '~core/lists/column-headings';
 import { engine } from '~/workers/engine.client';
 import { reachState } from '~/ui/reach-state';
 import { ChangeError } from '~/operations/operation';

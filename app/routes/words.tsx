@@ -6,7 +6,7 @@ import type { OpenCard } from '~/workspaces/words/WordCard';
 import type { TakenWord } from '~/workspaces/words/CommonWords';
 import { defaultSound, readQuery, type ScreenQuery } from '~/workspaces/words/query';
 import type { ClassProfile } from '~core/classes/class-profile';
-import type { Column } from '~core/lists/read-list';
+import type { Column } from '~core/lists/column-headings';
 import { readExpression } from '~core/languages/en/words/pattern-language';
 import { reachState } from '~/ui/reach-state';
 import { engine } from '~/workers/engine.client';

@@ -29,7 +29,8 @@ import {
   type WordGroup,
 } from '~core/lists/combine-lists';
 import { coverageOf, type ListCoverage } from '~core/lists/coverage';
-import { readWords, type Column, type ReadList } from '~core/lists/read-list';
+import type { Column } from '~core/lists/column-headings';
+import { readWords, type ReadList } from '~core/lists/read-list';
 import {
   heartWord,
   newlyReadable,
@@ -187,8 +188,13 @@ export class Engine {
   }
 
   /** Words read from pasted or imported text. */
-  readWords(text: string, present: readonly string[], columns?: readonly Column[]): ReadList {
-    return readWords(text, this.lexicon, present, columns);
+  readWords(
+    { language }: ClassProfile,
+    text: string,
+    present: readonly string[],
+    columns?: readonly Column[],
+  ): ReadList {
+    return readWords(text, this.lexicon, present, columns, language);
   }
 
   /** A list's coverage for a class. */

@@ -117,8 +117,7 @@ const service = {
   madeUp: async (...input: Input<'madeUp'>) => (await engineOf(input[0])).madeUp(...input),
   sequenceFacts: async (...input: Input<'sequenceFacts'>) =>
     (await engineOf(input[0])).sequenceFacts(...input),
-  readWords: async (profile: ClassProfile, ...input: Input<'readWords'>) =>
-    (await engineOf(profile)).readWords(...input),
+  readWords: async (...input: Input<'readWords'>) => (await engineOf(input[0])).readWords(...input),
   coverage: async (...input: Input<'coverage'>) => (await engineOf(input[1])).coverage(...input),
   group: async (...input: Input<'group'>) => (await engineOf(input[2])).group(...input),
   compare: async (profile: ClassProfile, ...input: Input<'compare'>) =>

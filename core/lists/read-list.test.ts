@@ -121,3 +121,56 @@ describe('what is said of it', () => {
     expect(words('\uFEFFrain')).toEqual(['rain']);
   });
 });
+
+describe('whose heading and whose capital it is', () => {
+  const of = (text: string, language = 'en') =>
+    readWords(text, lexicon, [], undefined, language).words.map(({ word, ...more }) =>
+      [word, more.definition, more.translation].filter((each) => each !== undefined).join('|'),
+    );
+
+  test.each<[string, string, string, string[]]>([
+    [
+      'its own language heads the words',
+      'en',
+      'English\tFrench\nrain\tla pluie',
+      ['rain|la pluie'],
+    ],
+    ['so it does in another class', 'fr', 'English\tFrench\nrain\tla pluie', ['la pluie|rain']],
+    [
+      'a language names itself',
+      'fr',
+      'Deutsch;Français\nder Regen;la pluie',
+      ['la pluie|der Regen'],
+    ],
+    ['a heading of the teacher’s own', 'en', 'For storms,Meaning\nrain,water', ['rain|water']],
+    ['numbers are left out', 'en', 'No.\tWord\n1\train\n2\thail', ['rain', 'hail']],
+    ['several columns of words', 'en', 'Noun\tAdjective\nrain\trainy', ['rain', 'rainy']],
+    [
+      'a square of words',
+      'en',
+      'rain\thail\tsnow\nfog\tmist\tdew',
+      'rain hail snow fog mist dew'.split(' '),
+    ],
+    ['words about words are no heading', 'en', 'noun\nverb\nadverb', ['noun', 'verb', 'adverb']],
+    ['nor side by side', 'en', 'noun\tverb\nadjective\tadverb', ['noun|verb', 'adjective|adverb']],
+  ])('%s', (_, language, text, expected) => {
+    expect(of(text, language)).toEqual(expected);
+  });
+
+  test('the heading is named, so that nothing goes in silence', () => {
+    expect(read('Words\nrain\nhail').notes).toEqual(['Taken for the headings: Words.']);
+  });
+
+  test('a month keeps its capital, and a name among small letters', () => {
+    expect(words('March\nMay\nrain')).toEqual(['March', 'May', 'rain']);
+    expect(words('rain\nRose\nhail\nsnow')).toEqual(['rain', 'Rose', 'hail', 'snow']);
+    // A program that begins each line with a capital.
+    expect(words('Rain\nHail\nMarch')).toEqual(['rain', 'hail', 'March']);
+  });
+
+  test('German nouns keep theirs, and are not looked for in the English bank', () => {
+    const { words: found, notes } = readWords('Hand\nWind\nSturm', lexicon, [], undefined, 'de');
+    expect(found.map(({ word }) => word)).toEqual(['Hand', 'Wind', 'Sturm']);
+    expect(notes).toEqual([]);
+  });
+});

@@ -6,6 +6,8 @@
 import Papa from 'papaparse';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import { wordParts } from '../languages/en/words/word-parts';
+import { guessColumns, headingsOf, type Column } from './column-headings';
+import { wordsToLower } from './pasted-capitals';
 import { DETAIL_LIMITS, LIST_LIMIT, sameWord, wordKey, type WordDetail } from './word-list';
 
 export interface ReadWord extends WordDetail {
@@ -23,21 +25,6 @@ export interface ReadList {
   readonly columns: readonly Column[];
 }
 
-export type Column = 'word' | 'definition' | 'translation' | 'note' | 'ignored';
-
-const headings: readonly (readonly [RegExp, Column])[] = [
-  [/^(words?|term|vocab(ulary)?|spelling|item)$/i, 'word'],
-  [/^(definitions?|meanings?|explanation)$/i, 'definition'],
-  [
-    /^(translations?|language|français|french|spanish|español|japanese|日本語|arabic|polish|ukrainian)$/i,
-    'translation',
-  ],
-  [/^(notes?|comments?|example|sentence)$/i, 'note'],
-];
-
-const columnOf = (heading: string): Column | undefined =>
-  headings.find(([pattern]) => pattern.test(heading.trim()))?.[1];
-
 const stripNumber = (line: string) => line.replace(/^\s*(?:\d+[.)]|[-•*–])\s+/, '').trim();
 
 /** Signs that part cells, the likeliest first. */
@@ -49,11 +36,11 @@ const parse = (text: string, delimiter: string) =>
   Papa.parse<string[]>(text, { delimiter, skipEmptyLines: 'greedy' }).data;
 
 /** Rows that are a table: a heading that is known, cells in quotes, or nearly all of one width. */
-function table(text: string, delimiter: string): string[][] | undefined {
+function table(text: string, delimiter: string, language: string): string[][] | undefined {
   const rows = parse(text, delimiter);
   const [first = []] = rows;
   if (rows.length < 2 || first.length < 2) return undefined;
-  if (first.some((cell) => columnOf(cell) === 'word')) return rows;
+  if (headingsOf(rows, first.length, language)?.includes('word')) return rows;
   const widths = new Map<number, number>();
   for (const { length } of rows) widths.set(length, (widths.get(length) ?? 0) + 1);
   const [width = 1, count = 0] = [...widths].sort((left, right) => right[1] - left[1])[0] ?? [];
@@ -63,11 +50,11 @@ function table(text: string, delimiter: string): string[][] | undefined {
 }
 
 /** Rows of cells, by the sign that divides them. */
-function readRows(text: string): string[][] {
+function readRows(text: string, language: string): string[][] {
   const lines = text.split(/\r?\n/).filter((line) => line.trim() !== '');
   if (lines.some((line) => line.includes('\t'))) return parse(text, '\t');
   for (const delimiter of delimiters) {
-    const rows = table(text, delimiter);
+    const rows = table(text, delimiter, language);
     if (rows !== undefined) return rows;
   }
   const dash = lines.filter((line) => /\S\s+[–—=]\s+\S|\S\s+-\s+\S|^\S+:\s/.test(line));
@@ -92,27 +79,6 @@ function readRows(text: string): string[][] {
   return lines.map((line) => [stripNumber(line)]);
 }
 
-const isOtherScript = (text: string) =>
-  /[^\p{Script=Latin}\p{Script=Common}\p{Script=Inherited}]/u.test(text);
-
-function guessColumns(rows: readonly string[][]): { columns: Column[]; headed: boolean } {
-  const width = rows.reduce((most, row) => Math.max(most, row.length), 0);
-  const first = rows[0] ?? [];
-  const named = Array.from({ length: width }, (_, index) => columnOf(first[index] ?? ''));
-  if (named.includes('word')) {
-    return { columns: named.map((column) => column ?? 'ignored'), headed: true };
-  }
-  const columns = Array.from({ length: width }, (_, index): Column => {
-    if (index === 0) return 'word';
-    const cells = rows.map((row) => row[index] ?? '').filter((cell) => cell.trim() !== '');
-    if (index > 2 || cells.length === 0) return 'ignored';
-    const translated = cells.filter(isOtherScript).length > cells.length / 2;
-    if (translated) return 'translation';
-    return index === 1 ? 'definition' : 'note';
-  });
-  return { columns, headed: false };
-}
-
 /** A word without the punctuation round it; its capitals stay. */
 const cleanWord = (cell: string) =>
   cell
@@ -130,16 +96,37 @@ const list = (words: readonly string[]) =>
  *
  * @param present words the list has already
  * @param columns what each column is, where the teacher has said so
+ * @param language of the words; the word bank knows only English ones
  */
 export function readWords(
   text: string,
   lexicon: Lexicon,
   present: readonly string[] = [],
   columns?: readonly Column[],
+  language = 'en',
 ): ReadList {
-  const rows = readRows(text.replace(/^\uFEFF/, ''));
-  const guessed = guessColumns(rows);
+  const all = readRows(text.replace(/^\uFEFF/, ''), language);
+  // Another language has no words in the bank that could tell, and capitals of its own.
+  const english = language === 'en';
+  const guessed = guessColumns(
+    all,
+    language,
+    (cell) => english && lexicon.find(cleanWord(cell)) !== undefined,
+  );
+  const rows = guessed.headed ? all.slice(1) : all;
   const used = columns ?? guessed.columns;
+  const wordColumns = used.flatMap((column, at) => (column === 'word' ? [at] : []));
+  const cells = rows.flatMap((row) =>
+    wordColumns.map((at, place) => ({
+      written: cleanWord(row[at] ?? ''),
+      // What stands beside a row is said of its first word.
+      row: place === 0 ? row : [],
+    })),
+  );
+  const lower = wordsToLower(
+    cells.map(({ written }) => written),
+    (word) => (english ? lexicon.find(word)?.word : undefined),
+  );
   const words: ReadWord[] = [];
   const doubles: string[] = [];
   const capitals: string[] = [];
@@ -148,19 +135,16 @@ export function readWords(
   const cut: string[] = [];
   let past = 0;
   const taken = new Set(present.map(wordKey));
-  for (const row of guessed.headed ? rows.slice(1) : rows) {
+  for (const { written, row } of cells) {
     const cell = (column: Column) => (row[used.indexOf(column)] ?? '').trim();
-    let word = cleanWord(cell('word'));
-    if (word === '') continue;
+    if (written === '') continue;
+    const word = lower.get(written) ?? written;
     if (word.length > 80) {
       tooLong.push(`${word.slice(0, 20)}…`);
       continue;
     }
-    const entry = lexicon.find(word);
-    if (entry !== undefined && entry.word !== word && /^\p{Lu}/u.test(word)) {
-      capitals.push(word);
-      word = entry.word;
-    }
+    const isUnknown = english && lexicon.find(word) === undefined;
+    if (word !== written) capitals.push(written);
     if (taken.has(wordKey(word))) {
       doubles.push(word);
       continue;
@@ -169,7 +153,7 @@ export function readWords(
       past += 1;
       continue;
     }
-    if (entry === undefined) unknown.push(word);
+    if (isUnknown) unknown.push(word);
     taken.add(wordKey(word));
     const fitted = (column: keyof typeof DETAIL_LIMITS) => {
       // What a spreadsheet was kept from running begins with a sign of its own.
@@ -184,14 +168,18 @@ export function readWords(
       note: fitted('note'),
     };
     const filled = Object.fromEntries(Object.entries(detail).filter(([, value]) => value !== ''));
-    words.push({ word, ...filled, unknown: entry === undefined });
+    words.push({ word, ...filled, unknown: isUnknown });
   }
   const marked = words.map((each) => {
-    const singular = singularIn(each.word, words, present, lexicon);
+    const singular = english ? singularIn(each.word, words, present, lexicon) : undefined;
     return singular === undefined ? each : { ...each, pluralOf: singular };
   });
   const plurals = marked.filter((each) => each.pluralOf !== undefined);
   const notes: string[] = [];
+  if (guessed.headed) {
+    const heading = (all[0] ?? []).map((cell) => cell.trim()).filter((cell) => cell !== '');
+    notes.push(`Taken for the headings: ${list(heading)}.`);
+  }
   if (doubles.length > 0) notes.push(`Already there, so left out: ${list(doubles)}.`);
   if (capitals.length > 0)
     notes.push(`Written without a capital, as inside a sentence: ${list(capitals)}.`);
