@@ -274,6 +274,28 @@ test('a list is pasted with its columns, changed beside its words, and comes bac
     'true',
   );
 
+  // A word is written otherwise where it stands, and put elsewhere by the keys.
+  const rewrite = async (word: string, to: string) => {
+    await page.getByRole('button', { name: `Write ${word} otherwise` }).click();
+    await page.getByRole('textbox', { name: `Write ${word} otherwise` }).fill(to);
+    await page.keyboard.press('Enter');
+  };
+  await rewrite('zog', 'storm');
+  await page.getByText('storm is in the list already, so zog was left as it was.').waitFor();
+  await rewrite('zog', 'fog');
+  await page.getByRole('button', { name: 'Change the picture of fog' }).waitFor();
+  const grip = page.getByRole('button', { name: 'Move fog', exact: true });
+  await grip.focus();
+  // The rows are measured between the keys.
+  for (const key of ['Space', 'ArrowUp', 'Space']) {
+    await page.keyboard.press(key);
+    await page.waitForTimeout(300);
+  }
+  await page.getByRole('button', { name: 'Undo: Moved fog' }).waitFor();
+  const rows = await page.locator('.list-table tbody tr th').allInnerTexts();
+  expect(rows.findIndex((text) => text.includes('fog'))).toBe(rows.length - 2);
+  await expectNoViolations(page, 'a word written otherwise');
+
   await choose(page, 'Grouping', 'by spelling');
   await page.getByRole('rowheader', { name: /^ai/ }).waitFor();
   await page.getByRole('button', { name: 'More', exact: true }).click();

@@ -6,6 +6,7 @@ import {
   listGroupings,
   withDetail,
   withMoved,
+  withRespelled,
   withoutWord,
   withWord,
   withWords,
@@ -14,7 +15,7 @@ import {
   type WordList,
 } from '~core/lists/word-list';
 import { Fields, List, Name, OneOf, Texts, Whole, Word } from './fields';
-import { operation, type Operations } from './operation';
+import { ChangeError, operation, type Operations } from './operation';
 import { shelfOperation } from './shelf-operation';
 
 class OneWord {
@@ -22,6 +23,9 @@ class OneWord {
 }
 class MoveWord extends OneWord {
   @Whole(0, LIST_LIMIT) to!: number;
+}
+class Respell extends OneWord {
+  @Word() to!: string;
 }
 class Rename {
   @Name(120) name!: string;
@@ -64,6 +68,18 @@ export const listOperations: Operations<WordList> = {
     input: MoveWord,
     label: (_, { word }) => `Moved ${word}`,
     step: (list, { word, to }) => withMoved(list, list.words.indexOf(word), to),
+  }),
+  /** Writes a word otherwise: a slip mended, another form, another word. */
+  respell: op({
+    input: Respell,
+    label: (_, { word, to }) => `Changed ${word} to ${to}`,
+    step: (list, { word, to }) => {
+      const changed = withRespelled(list, word, to);
+      if (changed === undefined) {
+        throw new ChangeError(`${to} is in the list already, so ${word} was left as it was.`);
+      }
+      return changed;
+    },
   }),
   rename: op({
     input: Rename,

@@ -9,7 +9,14 @@ import {
 import { merged, subtracted } from './join-lists';
 import { coverageOf } from './coverage';
 import { readWords } from './read-list';
-import { completeList, detailOf, LIST_LIMIT, withDetail, withoutWord } from './word-list';
+import {
+  completeList,
+  detailOf,
+  LIST_LIMIT,
+  withDetail,
+  withoutWord,
+  withRespelled,
+} from './word-list';
 
 const lexicon = testLexicon();
 const list = (words: string[], more = {}) =>
@@ -81,6 +88,16 @@ describe('what stands beside a word', () => {
     expect(detailOf(storm, 'storm')).toMatchObject({ definition: 'bad weather', starred: true });
     expect(withDetail(storm, 'storm', { starred: false, definition: '' }).details).toEqual([]);
     expect(withoutWord(storm, 'storm').details).toEqual([]);
+  });
+
+  test('stays beside a word that is written otherwise, which keeps its place', () => {
+    const words = withDetail(list(['rain', 'strom', 'hail']), 'strom', { note: 'page 3' });
+    const mended = withRespelled(words, 'strom', 'storm');
+    expect(mended?.words).toEqual(['rain', 'storm', 'hail']);
+    expect(mended && detailOf(mended, 'storm').note).toBe('page 3');
+    // Only its capital is changed; another word of the list is not written twice.
+    expect(withRespelled(words, 'hail', 'Hail')?.words).toEqual(['rain', 'strom', 'Hail']);
+    expect(withRespelled(words, 'strom', 'Rain')).toBeUndefined();
   });
 });
 

@@ -71,6 +71,22 @@ export function withMoved(list: WordList, from: number, to: number): WordList {
   return { ...list, words };
 }
 
+/**
+ * The list with a word written otherwise, in its place and with what stands beside it; undefined
+ * where the other word is in the list already.
+ */
+export function withRespelled(list: WordList, word: string, to: string): WordList | undefined {
+  const others = list.words.filter((each) => !sameWord(each, word));
+  if (others.some((each) => sameWord(each, to))) return undefined;
+  return {
+    ...list,
+    words: list.words.map((each) => (sameWord(each, word) ? to : each)),
+    details: list.details.map((detail) =>
+      sameWord(detail.word, word) ? { ...detail, word: to } : detail,
+    ),
+  };
+}
+
 /** What stands beside a word; only the word itself where nothing does. */
 export function detailOf(list: Pick<WordList, 'details'>, word: string): WordDetail {
   return list.details.find((detail) => sameWord(detail.word, word)) ?? { word };

@@ -1,13 +1,16 @@
-import { BsArrowDown, BsArrowUp, BsStar, BsStarFill, BsX } from 'react-icons/bs';
+import { DndContext, closestCenter } from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { BsArrowDown, BsArrowUp, BsGripVertical, BsStar, BsStarFill, BsX } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { WordGroup } from '~core/lists/combine-lists';
 import { detailOf, type WordList } from '~core/lists/word-list';
 import { AutoField } from '~/ui/AutoField';
-import { MarkedWord } from '~/ui/MarkedWord';
 import { Picture } from '~/ui/Picture';
 import { ReachTag } from '~/ui/ReachTag';
-import { SpeakButton } from '~/ui/SpeakButton';
+import { useSortSensors } from '~/ui/sort-sensors';
 import type { WordTileData } from '~/workers/engine-service';
+import { WordCell } from './WordCell';
 
 export interface ListTableProps {
   readonly profile: ClassProfile;
@@ -26,6 +29,9 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
   const { word, reach } = tile;
   const detail = detailOf(list, word);
   const place = list.words.indexOf(word);
+  const inOrder = list.groupBy === 'none';
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
+    useSortable({ id: word, disabled: !inOrder });
   const picture = detail.picture === 'none' ? undefined : (detail.picture ?? tile.picture);
   const field = (name: 'definition' | 'translation' | 'note', label: string, placeholder = '') => (
     <AutoField
@@ -38,8 +44,20 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
     />
   );
   return (
-    <tr>
-      <td>
+    <tr ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition }}>
+      <td className="text-nowrap">
+        {inOrder && (
+          <button
+            type="button"
+            className="icon-button grip"
+            ref={setActivatorNodeRef}
+            {...attributes}
+            {...listeners}
+            aria-label={`Move ${word}`}
+          >
+            <BsGripVertical aria-hidden="true" />
+          </button>
+        )}
         <button
           type="button"
           className="icon-button"
@@ -53,11 +71,11 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
         </button>
       </td>
       <th scope="row">
-        <MarkedWord units={tile.units} />
-        <span className="visually-hidden">{word}</span>{' '}
-        <SpeakButton
-          spoken={{ text: word, language: 'en', accent: profile.accent }}
-          name={`Say ${word}`}
+        <WordCell
+          tile={tile}
+          accent={profile.accent}
+          language={profile.language}
+          onRespell={(to) => send({ intent: 'respell', word, to })}
         />
         {reach.reach !== 'secure' && (
           <span className="d-block" title={reach.reasons.map((each) => each.text).join(' ')}>
@@ -116,44 +134,58 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
 
 /** The list as a table: what stands beside each word, in groups where they were asked for. */
 export function ListTable(props: ListTableProps) {
-  const { list, tiles, groups } = props;
+  const { list, tiles, groups, send } = props;
   const tileOf = new Map(tiles.map((tile) => [tile.word, tile]));
+  const sensors = useSortSensors();
   return (
-    <div className="table-responsive">
-      <table className="table list-table">
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="visually-hidden">Starred</span>
-            </th>
-            <th scope="col">Word</th>
-            <th scope="col">Picture</th>
-            <th scope="col">
-              Meaning <span className="quiet small">suggestions in grey</span>
-            </th>
-            <th scope="col">Translation</th>
-            <th scope="col">Note</th>
-            <th scope="col">
-              <span className="visually-hidden">Order</span>
-            </th>
-          </tr>
-        </thead>
-        {groups.map((group) => (
-          <tbody key={group.name}>
-            {list.groupBy !== 'none' && (
-              <tr className="list-table__group">
-                <th colSpan={7} scope="rowgroup">
-                  {group.name || 'Others'} <span className="quiet">{group.words.length}</span>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={({ active, over }) => {
+        const to = over ? list.words.indexOf(String(over.id)) : -1;
+        if (to >= 0 && over?.id !== active.id) {
+          send({ intent: 'move', word: String(active.id), to });
+        }
+      }}
+    >
+      <SortableContext items={[...list.words]} strategy={verticalListSortingStrategy}>
+        <div className="table-responsive">
+          <table className="table list-table">
+            <thead>
+              <tr>
+                <th scope="col">
+                  <span className="visually-hidden">Starred</span>
+                </th>
+                <th scope="col">Word</th>
+                <th scope="col">Picture</th>
+                <th scope="col">
+                  Meaning <span className="quiet small">suggestions in grey</span>
+                </th>
+                <th scope="col">Translation</th>
+                <th scope="col">Note</th>
+                <th scope="col">
+                  <span className="visually-hidden">Order</span>
                 </th>
               </tr>
-            )}
-            {group.words.map((word) => {
-              const tile = tileOf.get(word);
-              return tile ? <Row key={word} {...props} tile={tile} /> : null;
-            })}
-          </tbody>
-        ))}
-      </table>
-    </div>
+            </thead>
+            {groups.map((group) => (
+              <tbody key={group.name}>
+                {list.groupBy !== 'none' && (
+                  <tr className="list-table__group">
+                    <th colSpan={7} scope="rowgroup">
+                      {group.name || 'Others'} <span className="quiet">{group.words.length}</span>
+                    </th>
+                  </tr>
+                )}
+                {group.words.map((word) => {
+                  const tile = tileOf.get(word);
+                  return tile ? <Row key={word} {...props} tile={tile} /> : null;
+                })}
+              </tbody>
+            ))}
+          </table>
+        </div>
+      </SortableContext>
+    </DndContext>
   );
 }

@@ -1,0 +1,10 @@
+import { Desk, closeBrowser } from './desk';
+const desk = await Desk.withDemo('/lists/fernhill-storm-words');
+const { page } = desk; page.setDefaultTimeout(9000);
+await page.getByRole('button', { name: /^Write .* otherwise/ }).first().click();
+await page.waitForTimeout(500);
+await page.screenshot({ path: '/tmp/list.png' });
+await desk.go('/classes/fernhill-kestrels');
+await page.waitForTimeout(1500);
+await page.screenshot({ path: '/tmp/class.png' });
+await desk.close(); await closeBrowser();
