@@ -80,7 +80,9 @@ for (const [hex, icon] of [...Object.entries(chars), ...unnamed]) {
   const height = drawing.height ?? noto.height;
   const colour = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}">${drawing.body}</svg>`;
   writeFileSync(new URL(`colour/${icon}.svg`, target), colour);
-  const line = hex === '' ? undefined : lineDrawing(hex);
+  // A disc that shows a colour is one in print too.
+  const line =
+    hex === '' ? undefined : /-circle$|^pink-heart$/.test(icon) ? colour : lineDrawing(hex);
   // A few have no line drawing: the colour one stands in, so that every address answers.
   writeFileSync(new URL(`line/${icon}.svg`, target), line ?? colour);
   const tags = (described?.tags ?? [])

@@ -1,4 +1,5 @@
 /** From a recipe (maker, words, parameters, seed) to an exercise, and from an exercise to its reach check. */
+import { pictureFor } from './making/picture-of';
 import type { ClassProfile } from '../classes/class-profile';
 import { checkWord, type WordReach } from '../reach/check-word';
 import { aimOf, withAim } from '../lists/aim-of';
@@ -123,7 +124,7 @@ export function makeExercise(
     language,
     ...made,
     ...(arranged.places.length > 0 ? { items: arranged.places } : {}),
-    pictures: picturesOf(wordsOfTask(made.task), recipe.parameters, lexicon),
+    pictures: picturesOf(wordsOfTask(made.task), recipe.parameters, { lexicon, profile }),
     screenInstruction: instructionOnScreen(maker, recipe.parameters.instruction, made.instruction),
     ...(also ? { also } : {}),
     ...(recipe.parameters.printText && input.text ? { reading: input.text } : {}),
@@ -171,12 +172,12 @@ export function anotherTurn(
 function picturesOf(
   words: readonly string[],
   { beside = {}, language }: ExerciseParameters,
-  lexicon: Lexicon,
+  input: Pick<MakerInput, 'lexicon' | 'profile'>,
 ): Record<string, string> {
   const known = speaks(language, 'words');
   return Object.fromEntries(
     words.flatMap((word) => {
-      const picture = beside[word]?.picture ?? (known ? lexicon.picturesOf(word)[0] : undefined);
+      const picture = beside[word]?.picture ?? (known ? pictureFor(word, input) : undefined);
       return picture && picture !== 'none' ? [[word, picture] as const] : [];
     }),
   );

@@ -121,6 +121,23 @@ export function breakLines(
   return lines.flatMap((each) => splitWide(each, font, weight, size, width));
 }
 
+/** The largest size up to `wanted` at which no word of some texts is wider than a line. */
+export function sizeThatHolds(
+  texts: readonly string[],
+  font: string,
+  weight: Weight,
+  wanted: number,
+  width: number,
+): number {
+  const widest = Math.max(
+    0,
+    ...texts.flatMap((text) =>
+      breakable(text).map((piece) => textWidth(piece.text, font, weight, wanted)),
+    ),
+  );
+  return widest > width ? (wanted * width) / widest : wanted;
+}
+
 /** Cuts a word that is wider than the line into pieces with a hyphen, so that nothing runs off the paper. */
 function splitWide(line: string, font: string, weight: Weight, size: number, width: number) {
   if (textWidth(line, font, weight, size) <= width) return [line];

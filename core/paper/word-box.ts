@@ -102,13 +102,15 @@ export function wordBox(
   const room = style.width - 2 * PAD;
   // Only an entry that no line can hold is set smaller.
   const size = widest > room ? (style.body * room) / widest : style.body;
-  const pictured = entries.some((entry) => entry.picture !== undefined)
-    ? style.picture * SHARE + 1
-    : 0;
-  const leading = size * style.leading + pictured + (pictured > 0 ? 2 : 0);
   const lines = linesOf(entries, size, style);
+  // Only a line with a picture has the room for one.
+  const pictured = lines.map((line) =>
+    line.some(({ entry }) => entry.picture !== undefined) ? style.picture * SHARE + 1 : 0,
+  );
+  const heights = pictured.map((room) => size * style.leading + room + (room > 0 ? 2 : 0));
+  const above = (index: number) => heights.slice(0, index).reduce((sum, each) => sum + each, 0);
   const top = PAD + (options.heading === undefined ? 0 : style.small * 1.6);
-  const height = top + lines.length * leading + PAD;
+  const height = top + above(lines.length) + PAD;
   const marks: PageMark[] = boxFrame(style, height);
   if (options.heading !== undefined && style.look !== 'young') {
     marks.push(
@@ -121,10 +123,10 @@ export function wordBox(
   }
   if (style.look === 'young') marks.push(...labelOnLine(options.heading ?? 'Words', style));
   lines.forEach((line, index) => {
-    const y = top + index * leading;
+    const y = top + above(index);
     for (const { entry, x, width } of line) {
       const middle = x + width / 2;
-      const baseline = y + pictured + size;
+      const baseline = y + (pictured[index] ?? 0) + size;
       if (entry.picture !== undefined) {
         marks.push({
           kind: 'picture',

@@ -143,7 +143,8 @@ function learnerBlocks(
   answers?: Answers,
 ): LearnerBlocks {
   const { title, instruction, also, language, task, reading } = exercise;
-  const marks = interactionOf(task).size(task);
+  // What has no key is not marked.
+  const marks = keyFace(exercise, style).length > 0 ? interactionOf(task).size(task) : 0;
   const head = headBlocks(
     { title: answers === 'all' ? `Key: ${title}` : title, instruction, also, language, marks },
     style,

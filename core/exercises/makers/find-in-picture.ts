@@ -1,3 +1,4 @@
+import { noPicture, pictureFor, picturesFor } from '../making/picture-of';
 import { numbered, usableWords } from '../making/usable-words';
 import type { Maker, MakerInput } from '../making/maker';
 import { sceneOf } from '../interactions/point/scene-layout';
@@ -7,14 +8,17 @@ const MOST = 10;
 const OTHERS = 3;
 
 /** The words with a picture of their own, and those pictures; no two words share one. */
-export function pictured({ words, lexicon }: Pick<MakerInput, 'words' | 'lexicon'>) {
+export function pictured(input: Pick<MakerInput, 'words' | 'lexicon' | 'profile'>) {
+  const { words } = input;
   const taken = new Set<string>();
   return usableWords(words, ({ entry }) => {
-    const all = lexicon.picturesOf(entry.word);
+    const all = picturesFor(entry.word, input);
     // A picture that another word of the material names too would be right twice.
     const picture = all.find((each) => !taken.has(each));
     if (picture === undefined) {
-      return all.length === 0 ? 'has no picture' : 'has the same picture as another word';
+      return all.length === 0
+        ? noPicture(entry.word, input)
+        : 'has the same picture as another word';
     }
     taken.add(picture);
     return { picture };
@@ -22,13 +26,14 @@ export function pictured({ words, lexicon }: Pick<MakerInput, 'words' | 'lexicon
 }
 
 /** Pictures beside those that are asked for: nothing that a word of the material could name as well. */
-function otherPictures({ words, random, lexicon }: MakerInput, shown: readonly string[]) {
+function otherPictures(input: MakerInput, shown: readonly string[]) {
+  const { words, random, lexicon } = input;
   const names = new Set(words.map(({ word }) => word.toLowerCase()));
   const taken = new Set(shown);
   const others: string[] = [];
   for (const word of random.shuffle([...lexicon.pictured])) {
     if (others.length === OTHERS) break;
-    const [picture] = lexicon.picturesOf(word);
+    const picture = pictureFor(word, input);
     if (picture === undefined || taken.has(picture)) continue;
     if (lexicon.wordsOfPicture(picture).some((name) => names.has(name))) continue;
     taken.add(picture);

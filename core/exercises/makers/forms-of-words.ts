@@ -1,6 +1,7 @@
 import type { TableKind, TableRow } from '../../languages/language-pack';
 import { packOf } from '../../languages/registry/registry';
 import { wordClassBits } from '../../languages/en/lexicon/word-class';
+import { verbFormsOf } from '../../languages/en/forms/verb-form-of';
 import { choice, read } from '../making/parameters';
 import type { Maker } from '../making/maker';
 import { written, type GivenItem } from '../making/written';
@@ -74,7 +75,7 @@ const maker: Maker = {
     language === 'en' ? [] : (packOf(language).tables?.()?.start ?? []),
   asks: ['tables'],
   workedByDefault: true,
-  make({ words, parameters, pack, random }) {
+  make({ words, parameters, pack, random, lexicon, meanings }) {
     const tables = pack.tables?.();
     const wanted = read(declared, parameters).table;
     const kind = tables?.kinds.find(({ id }) => id === wanted) ?? tables?.kinds[0];
@@ -83,15 +84,23 @@ const maker: Maker = {
       words.length > 0 ? words : (tables?.start ?? []).map((word) => ({ word, entry: undefined }));
     const items = given.flatMap(({ word, entry }): GivenItem[] => {
       // An English word that is no verb has none of these forms, though they could be made.
-      const noVerb =
-        words.length > 0 &&
-        pack.tag === 'en' &&
-        (entry === undefined || (entry.kinds & wordClassBits.verb) === 0);
+      const english = words.length > 0 && pack.tag === 'en';
+      const verbs = english ? verbFormsOf(word.toLowerCase(), lexicon) : [];
+      // Cat could be a verb; only what children meet as one is.
+      const met =
+        entry !== undefined &&
+        ((entry.kinds & wordClassBits.verb) !== 0 ||
+          meanings?.sensesOf(entry.word).some(({ wordClass }) => wordClass === 'v') === true);
+      const noVerb = english && !(met && verbs.some(({ form }) => form === 'base'));
       const row = noVerb || !tables || !kind ? undefined : tables.row(word, kind);
       if (row && kind) return [itemOf(word, row, kind)];
+      const base = verbs[0]?.base;
       notes.push({
         word,
-        text: `${word} has no forms in this table, or is not known in the form that a dictionary has. It was left out.`,
+        text:
+          base === undefined || base === word.toLowerCase()
+            ? `${word} has no forms in this table, or is not known in the form that a dictionary has. It was left out.`
+            : `${word} is a form of ${base}. It was left out: take ${base}.`,
       });
       return [];
     });

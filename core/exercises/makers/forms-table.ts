@@ -1,5 +1,6 @@
 import { conjugate } from '../../languages/en/forms/conjugate';
 import { irregularVerb } from '../../languages/en/forms/irregular-verbs';
+import { verbFormsOf } from '../../languages/en/forms/verb-form-of';
 import { formsOfVerb } from '../../languages/en/forms/verb-forms';
 import { tenseFeatures, tenses, whyTense } from '../../languages/en/grammar/transform/form-change';
 import { grammarMaker } from '../making/grammar-maker';
@@ -31,8 +32,11 @@ export default grammarMaker({
     const named = words.map(({ word }) => word.toLowerCase());
     // Of several words the first that is meant as a verb at least as often as not.
     const isVerb = (word: string) => {
-      const [noun = 0, verbal = 9] = [...(forms.lexicon.find(word)?.shares ?? '')].map(Number);
-      return verbal >= noun || irregularVerb(word) !== undefined;
+      // Of a verb in two words, as switch off, the first.
+      const [first = ''] = word.split(' ');
+      const base = verbFormsOf(first, forms.lexicon).some(({ form }) => form === 'base');
+      const [noun = 0, verbal = 0] = [...(forms.lexicon.find(first)?.shares ?? '')].map(Number);
+      return base && (verbal >= noun || irregularVerb(first) !== undefined);
     };
     const verb = named.find(isVerb) ?? 'walk';
     const left = named.filter((word) => word !== verb);

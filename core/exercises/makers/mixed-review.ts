@@ -1,3 +1,4 @@
+import { pictureFor } from '../making/picture-of';
 import type { ChoiceItem, ChoiceTask } from '../interactions/choice/task';
 import { takesFor } from '../making/error-names';
 import type { Maker, MakerInput } from '../making/maker';
@@ -72,8 +73,7 @@ const maker: Maker = {
   make(input) {
     const { words, parameters, random } = input;
     const { used, notes } = usableWords(words, ({ word, entry }) =>
-      input.lexicon.picturesOf(entry.word)[0] !== undefined ||
-      shortMeaning(word, input) !== undefined
+      pictureFor(entry.word, input) !== undefined || shortMeaning(word, input) !== undefined
         ? {}
         : 'has neither a picture nor a short meaning',
     );

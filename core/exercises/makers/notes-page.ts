@@ -31,6 +31,10 @@ export default readingMaker({
             body: text.body.slice(start, end),
           }))
         : passage.paragraphs.map(({ text: body }) => ({ name: labelOf(body), body }));
+    // Two verses may begin with the same line.
+    const names = parts.map(({ name }) => name);
+    const told = (name: string, at: number) =>
+      names.indexOf(name) === names.lastIndexOf(name) ? name : `${at + 1}: ${name}`;
     const words = (body: string) => keywordsIn(body, passage.names, lexicon).slice(0, 3).join(', ');
     const support = parameters.version === 'support';
     return {
@@ -39,11 +43,11 @@ export default readingMaker({
           ? [`There is room for ${MOST} parts; choose a section for the others.`]
           : [],
       ...written(
-        parts.slice(0, MOST).map(({ name, body }) =>
-          openItem(name, words(body), {
-            word: name,
-            cells: [name, '', support ? words(body) : '', ''],
-            keyCells: [name, '', words(body), ''],
+        parts.slice(0, MOST).map(({ name, body }, at) =>
+          openItem(told(name, at), words(body), {
+            word: told(name, at),
+            cells: [told(name, at), '', support ? words(body) : '', ''],
+            keyCells: [told(name, at), '', words(body), ''],
             lines: 3,
             reason: 'Open: the main idea in the learner’s own words.',
           }),

@@ -1,3 +1,4 @@
+import { noPicture, pictureFor } from '../making/picture-of';
 import { readsFor } from '../making/error-names';
 import { offered } from '../making/offered';
 import type { ChoiceItem } from '../interactions/choice/task';
@@ -21,8 +22,8 @@ const maker: Maker = {
   make({ words, parameters, random, lexicon, profile }) {
     const fit = offered({ profile, lexicon });
     const { used, notes } = usableWords(words, ({ entry }) => {
-      const picture = lexicon.picturesOf(entry.word)[0];
-      return picture === undefined ? 'has no picture' : { picture };
+      const picture = pictureFor(entry.word, { lexicon, profile });
+      return picture === undefined ? noPicture(entry.word, { lexicon }) : { picture };
     });
     const answers = new Set(used.map(({ word }) => word.word.toLowerCase()));
     const items = used.flatMap(

@@ -1,3 +1,4 @@
+import { noPicture, pictureFor } from '../making/picture-of';
 import type { Maker } from '../making/maker';
 import { usableWords } from '../making/usable-words';
 import { written } from '../making/written';
@@ -14,10 +15,10 @@ const maker: Maker = {
   asks: ['words'],
   workedByDefault: true,
 
-  make({ words, parameters, random, lexicon }) {
+  make({ words, parameters, random, lexicon, profile }) {
     const { used, notes } = usableWords(words, ({ entry }) => {
-      const picture = lexicon.picturesOf(entry.word)[0];
-      return picture === undefined ? 'has no picture' : { picture };
+      const picture = pictureFor(entry.word, { lexicon, profile });
+      return picture === undefined ? noPicture(entry.word, { lexicon }) : { picture };
     });
     const items = used.map(({ word: { word, entry }, found: { picture } }) => ({
       word,

@@ -1,3 +1,4 @@
+import { pictureFor } from '../making/picture-of';
 import { filled, slotsOf, type FrameChoice, type FramePart } from '../../kernel/sentence-frame';
 import type { WordKind } from '../../kernel/sentence-parts';
 import { isVowelPhoneme } from '../../languages/en/sounds/phonemes';
@@ -178,10 +179,10 @@ const maker: Maker = {
   workedByDefault: false,
   onScreen: 'Choose a word for each gap.',
 
-  make({ words: material, parameters: asked, lexicon }) {
+  make({ words: material, parameters: asked, lexicon, profile }) {
     const { frames = [], pictures } = read(parameters, asked);
     const words = material.map(({ word, entry }): Word => {
-      const picture = pictures === 'with' ? lexicon.picturesOf(word)[0] : undefined;
+      const picture = pictures === 'with' ? pictureFor(word, { lexicon, profile }) : undefined;
       return {
         word,
         entry,
@@ -226,7 +227,8 @@ const maker: Maker = {
       title: asked.title ?? 'Make sentences',
       instruction: asked.instruction ?? 'Choose a word for each gap. Write the whole sentence.',
       worked: asked.worked ?? maker.workedByDefault,
-      ...written(items, {
+      // One frame is filled more than once.
+      ...written(items.length > 2 ? items : items.map((item) => ({ ...item, lines: 3 })), {
         script: ['The sentences are the learner’s own; those given here are models.'],
         bank: [...offered.values()],
       }),

@@ -1,3 +1,4 @@
+import { pictureFor } from '../making/picture-of';
 import type { OrderItem } from '../interactions/order/task';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import type { Maker } from '../making/maker';
@@ -36,7 +37,7 @@ const maker: Maker = {
   asks: ['words'],
   workedByDefault: true,
 
-  make({ words, parameters, random, lexicon }) {
+  make({ words, parameters, random, lexicon, profile }) {
     const { used, notes } = usableWords(words, ({ word, entry }) => {
       const { units } = entry.readings[0];
       const pieces = units.flatMap((unit, index) => {
@@ -51,7 +52,7 @@ const maker: Maker = {
     });
     const items = used.flatMap(({ word: { word, entry }, found: key }): Omit<OrderItem, 'id'>[] => {
       const other = otherOrder(word, key, lexicon);
-      if (other !== undefined && lexicon.picturesOf(entry.word).length === 0) {
+      if (other !== undefined && pictureFor(entry.word, { lexicon, profile }) === undefined) {
         const text = `The letters of ${word} also make ${other}, and no picture says which. It was left out.`;
         notes.push({ word, text });
         return [];
@@ -61,7 +62,7 @@ const maker: Maker = {
         const shown = pieces.join('');
         // The mix must be no word itself, and nothing rude.
         if (shown === key.join('') || lexicon.find(shown) || lexicon.isUnfit(shown)) continue;
-        const picture = lexicon.picturesOf(entry.word)[0];
+        const picture = pictureFor(entry.word, { lexicon, profile });
         return [
           {
             word,

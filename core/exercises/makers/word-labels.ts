@@ -1,3 +1,4 @@
+import { pictureFor } from '../making/picture-of';
 import { flag, read } from '../making/parameters';
 import { spokenGrid } from '../making/cut-outs';
 import type { Maker } from '../making/maker';
@@ -20,12 +21,14 @@ const maker: Maker = {
   parameters,
   workedByDefault: false,
 
-  make({ words, parameters: given, lexicon }) {
+  make({ words, parameters: given, lexicon, profile }) {
     const { labelPictures } = read(parameters, given);
     const all = [...new Map(words.map((word) => [word.word, word] as const)).values()];
     const pictures = Object.fromEntries(
       all.flatMap(({ word, entry }): [string, string][] => {
-        const [picture] = labelPictures ? lexicon.picturesOf(entry?.word ?? word) : [];
+        const picture = labelPictures
+          ? pictureFor(entry?.word ?? word, { lexicon, profile })
+          : undefined;
         return picture === undefined ? [] : [[word, picture]];
       }),
     );

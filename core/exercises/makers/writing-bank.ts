@@ -1,3 +1,4 @@
+import { pictureFor } from '../making/picture-of';
 import { checkSentence } from '../../languages/shared/sentence-check';
 import { examplesOf } from '../making/example-of';
 import { choiceRows, kindOfWord } from '../making/helper-words';
@@ -42,9 +43,9 @@ const maker: Maker = {
   workedByDefault: false,
 
   make(input) {
-    const { words, parameters, random, lexicon } = input;
+    const { words, parameters, random } = input;
     const { used, notes } = usableWords(words, ({ entry }) => ({
-      picture: lexicon.picturesOf(entry.word)[0],
+      picture: pictureFor(entry.word, input),
       example: examplesOf(entry.word, input).find(
         (text) => checkSentence(text, checksOf(entry.word)).length === 0,
       ),

@@ -1,4 +1,5 @@
 /** What can stand beside a word on a card or in a pair: its picture, its meaning, its translation. */
+import { pictureFor } from './picture-of';
 import { speaks } from '../../languages/registry/registry';
 import type { MaterialWord } from '../../search/material-word';
 import type { MatchSide } from '../interactions/match/task';
@@ -30,7 +31,7 @@ export function partnerOf(
   const picture = (): Partner | undefined => {
     // A word of another language may be spelled like an English one and mean something else.
     if (!speaks(input.parameters.language, 'words')) return undefined;
-    const [name] = input.lexicon.picturesOf(entry?.word ?? word);
+    const name = pictureFor(entry?.word ?? word, input);
     return name === undefined
       ? undefined
       : { text: word, picture: name, reason: `The picture shows ${word}.` };

@@ -96,7 +96,10 @@ function referentOf(
   if (first === undefined || last === undefined) return undefined;
   // The head stands before a phrase with of or a clause with who.
   const cut = subject.findIndex(
-    ({ tag }, at) => at > 0 && /^(?:preposition|relative|comma)$/.test(tag),
+    ({ tag, lower: word }, at) =>
+      at > 0 &&
+      (/^(?:preposition|relative|comma)$/.test(tag) ||
+        /^(?:that|which|who|whose|where)$/.test(word)),
   );
   const phrase = cut < 0 ? subject : subject.slice(0, cut);
   const head = phrase[phrase.length - 1] ?? last;

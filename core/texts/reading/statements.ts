@@ -181,6 +181,8 @@ const tagsOf: Readonly<Record<string, RegExp>> = {
   n: /^nouns?$/,
 };
 
+const PARTICLES = /^(?:up|down|in|out|on|off|over|under|away|back|through|round|around|along)$/;
+
 /** An adjective, noun or adverb turned into its opposite. */
 function opposite(
   { text, plain }: Candidate,
@@ -194,6 +196,8 @@ function opposite(
     if (token.text !== token.key || token.key.length < 3) continue;
     // Last week has no opposite first week.
     if (/^(?:last|next|first)$/.test(token.key)) continue;
+    // Pushed over has no opposite pushed under: what belongs to a verb stays with it.
+    if (PARTICLES.test(token.key)) continue;
     const entry = lexicon.find(token.key);
     if (entry === undefined || entry.zipf > 6.2) continue;
     for (const form of formsOf(token.key, lexicon)) {

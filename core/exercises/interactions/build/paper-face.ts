@@ -1,7 +1,7 @@
 /** The build on paper: a word map with pieces to cut out, or the two discs of a word wheel. */
 import type { BuildTask } from './task';
 import type { PageMark } from '../../../paper/marks';
-import { breakLines, textWidth } from '../../../paper/measure';
+import { breakLines, sizeThatHolds, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
@@ -10,12 +10,6 @@ import { keyLine, textAt, type Answers, type Face } from '../../../paper/face';
 
 const CARD_HEIGHT = 17;
 const CARD_COLUMNS = 3;
-
-/** A label as large as it may be, and as small as it must: it stands on one line of its box. */
-const labelSize = (label: string, width: number, style: SheetStyle) => {
-  const most = style.small * 1.15;
-  return Math.min(most, (most * width) / Math.max(1, textWidth(label, style.font, 700, most)));
-};
 
 /** The word in the middle, its branches at both sides, each a box for its pieces. */
 function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
@@ -29,7 +23,22 @@ function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
     1,
     ...task.places.map(({ id }) => task.pieces.filter((piece) => piece.place === id).length),
   );
-  const header = style.small * 1.9;
+  // Labels are as large as may be: broken over lines, and smaller only for a word that is too long.
+  const label = sizeThatHolds(
+    task.places.map((place) => place.label),
+    style.font,
+    700,
+    Math.max(style.body * 0.75, style.small * 1.1),
+    width - 3,
+  );
+  const labels = new Map(
+    task.places.map((place) => [
+      place.id,
+      breakLines(place.label, style.font, 700, label, width - 3),
+    ]),
+  );
+  const header =
+    label * (0.6 + 1.2 * Math.max(1, ...[...labels.values()].map((lines) => lines.length)));
   const body = Math.min(most * CARD_HEIGHT + 3, 54);
   const each = header + body + 5;
   const height = rows * each;
@@ -51,12 +60,14 @@ function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
           width: 0.5,
         },
         { kind: 'box', x, y, width, height: header + body, stroke: 0.5, radius: 3 },
-        textAt(x + width / 2, y + header * 0.7, place.label, style, {
-          size: labelSize(place.label, width - 3, style),
-          weight: 700,
-          align: 'middle',
-          role: 'heading',
-        }),
+        ...(labels.get(place.id) ?? []).map((line, row) =>
+          textAt(x + width / 2, y + label * (1.1 + 1.2 * row), line, style, {
+            size: label,
+            weight: 700,
+            align: 'middle',
+            role: 'heading',
+          }),
+        ),
       );
       if (!filled) return;
       const pieces = task.pieces.filter((piece) => piece.place === place.id);

@@ -2,6 +2,7 @@
 import { clueNumbers } from './crossing-words';
 import type { Crossing, CrossingEntry, GapItem, GapTask } from './task';
 import { moveMark, type PageMark } from '../../../paper/marks';
+import { textWidth } from '../../../paper/measure';
 import { FOOT_HEIGHT, type Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
@@ -12,7 +13,6 @@ import { readAs } from '../../../paper/reading';
 const LARGEST_SQUARE = 11;
 /** White between the two columns of clues, and room for the number of a clue. */
 const CLUE_GAP = 7;
-const CLUE_INDENT = 8;
 /** Squares are made no smaller than this to spare a page. */
 const LEAST_SQUARE = 7.5;
 /** Smallest square that a hand can write in. */
@@ -92,12 +92,17 @@ function clueBlock(task: GapTask, crossing: Crossing, style: SheetStyle): Block 
   const numbers = clueNumbers(crossing.entries);
   const numberOf = (entry: CrossingEntry) => numbers.get(entry.item) ?? 0;
   const width = (style.width - CLUE_GAP) / 2;
+  const size = style.body * 0.8;
+  const widest = Math.max(
+    ...[...numbers.values()].map((number) => textWidth(`${number}`, style.font, 700, size)),
+  );
+  const indent = Math.max(8, widest + 2.5);
   const columns = [false, true].map((down) => {
     const entries = crossing.entries
       .filter((entry) => entry.down === down)
       .sort((one, other) => numberOf(one) - numberOf(other));
     const left = down ? width + CLUE_GAP : 0;
-    const column = { ...style, width: width - CLUE_INDENT };
+    const column = { ...style, width: width - indent };
     let y = style.body * 1.2;
     const marks: PageMark[] = [
       textAt(left, style.body, down ? 'Down' : 'Across', style, {
@@ -110,13 +115,12 @@ function clueBlock(task: GapTask, crossing: Crossing, style: SheetStyle): Block 
       const clue = itemOf(task, entry)
         .pieces.flatMap((piece) => (piece.kind === 'text' ? [piece.text] : []))
         .join(' ');
-      const size = style.body * 0.8;
       const block = textBlock(clue, column, { size, role: 'text', after: 1.4 });
       marks.push(
         ...readAs(
           [
             textAt(left, y + size, String(numberOf(entry)), style, { size, weight: 700 }),
-            ...block.marks.map((mark) => moveMark(mark, left + CLUE_INDENT, y)),
+            ...block.marks.map((mark) => moveMark(mark, left + indent, y)),
           ],
           undefined,
           `${numberOf(entry)}. ${clue}`,

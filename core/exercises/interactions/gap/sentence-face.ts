@@ -17,6 +17,8 @@ import { wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
 
 const WIDEST_GAP = 62;
+/** What ends a sentence or a part of one. */
+const MARKS = /^[\p{Po}\p{Pe}\p{Pf}]+$/u;
 
 interface Token {
   readonly text: string;
@@ -65,9 +67,13 @@ function itemBlock(
   let y = leading * 0.72;
   const marks: PageMark[] = [...numberAt(y, index + 1, style)];
   let first = true;
-  for (const token of tokensOf(item, gap, style)) {
+  const tokens = tokensOf(item, gap, style);
+  for (const [at, token] of tokens.entries()) {
     const before = first ? 0 : token.close ? 0.4 : space;
-    if (!first && x + before + token.width > right) {
+    // A mark goes with what it ends: none begins a line.
+    const mark = tokens[at + 1];
+    const ended = mark?.close && MARKS.test(mark.text) ? 0.4 + mark.width : 0;
+    if (!first && x + before + token.width + ended > right) {
       x = NUMBER_ROOM;
       y += leading;
     } else {

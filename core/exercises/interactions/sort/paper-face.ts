@@ -1,7 +1,7 @@
 /** The sort on paper: headed boxes to glue in, cards to cut out, and the key. */
 import type { SortTask } from './task';
 import type { PageMark } from '../../../paper/marks';
-import { breakLines, textWidth } from '../../../paper/measure';
+import { breakLines, sizeThatHolds, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
@@ -23,15 +23,20 @@ interface CardFit {
   readonly size: number;
 }
 
-/** Boxes abreast, four or fewer; one where the cards are wider than such a box, as sentences are. */
+/**
+ * Boxes abreast, four or fewer, or five of five where their cards are short enough; one where the
+ * cards are wider than such a box, as sentences are.
+ */
 function boxesInRow(task: SortTask, style: SheetStyle): number {
-  const most = Math.max(1, Math.min(task.headings.length, 4));
   const widest = Math.max(
     0,
     ...task.cards.map((card) => textWidth(card.text, style.font, 400, style.body)),
   );
-  const beside = (style.width - BOX_GAP * (most - 1)) / most - 2;
-  return widest + 2 * CARD_PADDING > 1.25 * beside ? 1 : most;
+  const room = (count: number) => (style.width - BOX_GAP * (count - 1)) / count - 2;
+  const card = widest + 2 * CARD_PADDING;
+  if (task.headings.length === 5 && card <= room(5)) return 5;
+  const most = Math.max(1, Math.min(task.headings.length, 4));
+  return card > 1.25 * room(most) ? 1 : most;
 }
 
 function boxWidth(task: SortTask, style: SheetStyle): number {
@@ -67,8 +72,16 @@ function boxRows(
 ) {
   const perRow = boxesInRow(task, style);
   const width = boxWidth(task, style);
+  // A word of a heading is set smaller rather than cut in two.
+  const print = sizeThatHolds(
+    task.headings.map(({ label }) => label),
+    style.font,
+    700,
+    style.body * 1.05,
+    width - 3,
+  );
   const labels = task.headings.map(({ label }) =>
-    breakLines(label, style.font, 700, style.body * 1.05, width - 3),
+    breakLines(label, style.font, 700, print, width - 3),
   );
   const header = style.body * (0.75 + 1.2 * Math.max(1, ...labels.map((lines) => lines.length)));
   const most = Math.max(
@@ -112,7 +125,7 @@ function boxRows(
               header / 2 + style.body * (0.33 + 1.2 * (row - (length - 1) / 2)),
               line,
               style,
-              { size: style.body * 1.05, weight: 700, align: 'middle', role: 'heading' },
+              { size: print, weight: 700, align: 'middle', role: 'heading' },
             ),
           ),
           undefined,

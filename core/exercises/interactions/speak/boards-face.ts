@@ -17,6 +17,7 @@ function boardMarks(
   number: number,
   side: number,
   box: { readonly x: number; readonly width: number; readonly height: number },
+  size: number,
   style: SheetStyle,
 ): PageMark[] {
   const head = style.small * 1.8;
@@ -24,9 +25,6 @@ function boardMarks(
     width: (box.width - 2 * PAD) / side,
     height: (box.height - 2 * PAD - head) / side,
   };
-  const widest = Math.max(1, ...words.map((word) => textWidth(word, style.font, 400, style.body)));
-  // As large as the longest word lets all stand in their squares.
-  const size = Math.min(style.body * 1.4, (style.body * (square.width - 3)) / widest);
   return [
     {
       kind: 'box',
@@ -74,6 +72,13 @@ export function boardsPaper(
   const height = upright ? room / 2 : room;
   const width = style.width / ABREAST;
   const rows = Math.ceil(boards.length / ABREAST);
+  const square = (width - 2 * PAD) / side;
+  // As large on every board as the longest word of all lets them stand in their squares.
+  const widest = Math.max(
+    1,
+    ...boards.flat().map((word) => textWidth(word, style.font, 400, style.body)),
+  );
+  const size = Math.min(style.body * 1.4, (style.body * (square - 3)) / widest);
   return {
     blocks: Array.from({ length: rows }, (_, row): Block => ({
       height,
@@ -86,6 +91,7 @@ export function boardsPaper(
             row * ABREAST + column + 1,
             side,
             { x: column * width, width, height },
+            size,
             style,
           ),
         ),

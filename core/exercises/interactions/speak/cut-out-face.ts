@@ -13,7 +13,8 @@ import type { CutOut } from './task';
 const circle = (radius: number) =>
   `M${-radius} 0 A${radius} ${radius} 0 1 0 ${radius} 0 A${radius} ${radius} 0 1 0 ${-radius} 0 Z`;
 
-const roomOf = ({ paper }: SheetStyle) => paper.height - 2 * paper.margin - FOOT_HEIGHT;
+const roomOf = ({ paper, reserved }: SheetStyle) =>
+  paper.height - 2 * paper.margin - FOOT_HEIGHT - reserved;
 
 /** The size at which the longest of some words is no wider than there is room. */
 function fitted(words: readonly string[], style: SheetStyle, room: number, wanted: number) {

@@ -1,7 +1,7 @@
 /** Writing in a table: a head, and a row for each item with printed cells and cells to write in. */
 import { linesOf, type WriteItem, type WritePaper, type WriteTask } from './task';
 import type { PageMark } from '../../../paper/marks';
-import { breakLines } from '../../../paper/measure';
+import { breakLines, sizeThatHolds } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 import { itemArea, textAt, type Answers, isAnswered } from '../../../paper/face';
@@ -80,7 +80,29 @@ function rowBlock(
   return { height, marks: [...area, ...marks], keepWithNext: head, name };
 }
 
-const sizeOf = (style: SheetStyle) => Math.min(style.body, style.small * 1.3);
+/** Cells are set a little smaller than what is read, so that a table has room to write in. */
+const CELL = 0.82;
+const HEAD = 0.72;
+
+/** As large as the narrowest column lets every word of its cells stand whole. */
+function sizeOf(
+  cells: readonly (readonly string[])[],
+  columns: readonly Column[],
+  style: SheetStyle,
+  head = false,
+) {
+  const wanted = Math.max(style.body * (head ? HEAD : CELL), style.small * (head ? 1.05 : 1.15));
+  const sizes = columns.map(({ width }, at) =>
+    sizeThatHolds(
+      cells.map((row) => row[at] ?? ''),
+      style.font,
+      head ? 700 : 400,
+      wanted,
+      width - 2 * PAD,
+    ),
+  );
+  return Math.max(style.small * 0.9, Math.min(...sizes));
+}
 
 function rows(
   task: WriteTask,
@@ -89,18 +111,26 @@ function rows(
   roomOf: (item: WriteItem) => number,
 ): Block[] {
   const columns = columnsOf(task, style);
-  const head = rowBlock(
-    columns.map(({ title }) => title),
+  const titles = columns.map(({ title }) => title);
+  const head = rowBlock(titles, columns, style, {
+    row: 0,
+    size: sizeOf([titles], columns, style, true),
+    least: 6,
+    head: true,
+    name: 'The head of the table',
+  });
+  // Of what is printed and of what belongs there: the learner's table and its key look alike.
+  const size = sizeOf(
+    task.items.flatMap((item) => [item.cells ?? [], item.keyCells ?? []]),
     columns,
     style,
-    { row: 0, size: style.small * 1.05, least: 6, head: true, name: 'The head of the table' },
   );
   return [
     head,
     ...task.items.map((item, index) =>
       rowBlock(cellsOf(item), columns, style, {
         row: index + 1,
-        size: sizeOf(style),
+        size,
         least: roomOf(item),
         name: `The row “${item.word}”`,
         id: item.id,
