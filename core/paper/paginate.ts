@@ -150,7 +150,10 @@ export function paginate(
     }
   };
   const setBand = (runs: readonly Block[][]) => {
-    let left = runs;
+    // What cannot stand together on any page is let go block by block here too.
+    let left = runs.flatMap((run) =>
+      heightOf(run) > room + HAIR ? run.map((block) => [block]) : [run],
+    );
     while (left.length > 0) {
       const height = balanced(left, room - used);
       const most = height ?? room - used;

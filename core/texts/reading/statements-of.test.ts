@@ -28,6 +28,7 @@ describe('whom a pronoun means', () => {
     'The dogs chased the cats. They went home.', // either of them
     'The woman gave the children warm rolls. They went home.', // rolls do not walk
     'It rained. They went home.', // nobody was named
+    'The hut feels every wind that blows. They went home.', // one wind does not go anywhere
     '“I am cold,” said Bram.', // speech
     'Is the gate open? Shut it.',
   ])('%s: nothing is made of what is not sure', (body) => {

@@ -16,6 +16,9 @@ import {
 } from '../../../paper/face';
 import { readAs } from '../../../paper/reading';
 
+/** A line shorter than this, in millimetres, is none to write a word on. */
+const LEAST_LINE = 30;
+
 /** The pieces of an item named one by one, and what is to be done with them. */
 function said(marks: readonly PageMark[], item: OrderItem, index: number, worked: boolean) {
   const joined = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
@@ -43,19 +46,31 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
     });
     x += style.picture * 0.8 + 5;
   }
-  const height = Math.max(cell + 3, pictured ? style.picture * 0.8 : 0) + 3;
   const middle = Math.max(cell, pictured ? style.picture * 0.8 : 0) / 2;
   marks.push(...numberAt(middle + style.body * 0.25, index + 1, style));
+  const begin = x;
+  // Pieces that have no room beside each other go on below.
+  let row = 0;
+  const step = cell + 1.5;
   for (const piece of item.pieces) {
     const width = Math.max(cell, textWidth(piece, style.font, 400, style.body) + 4);
+    if (x + width > style.width && x > begin) {
+      x = begin;
+      row += 1;
+    }
+    const y = middle + row * step;
     marks.push(
-      { kind: 'box', x, y: middle - cell / 2, width, height: cell, stroke: 0.3, radius: 1 },
-      textAt(x + width / 2, middle + style.body * 0.33, piece, style, { align: 'middle' }),
+      { kind: 'box', x, y: y - cell / 2, width, height: cell, stroke: 0.3, radius: 1 },
+      textAt(x + width / 2, y + style.body * 0.33, piece, style, { align: 'middle' }),
     );
     x += width + 1.5;
   }
-  const from = Math.max(x + 5, style.width * 0.58);
-  const baseline = middle + style.body * 0.4;
+  // The line stands beside the pieces, or under them where it would be too short to write on.
+  const beside = Math.max(x + 5, style.width * 0.58);
+  const below = row > 0 || style.width - beside < LEAST_LINE;
+  const from = below ? begin : beside;
+  const baseline =
+    middle + row * step + (below ? cell / 2 + style.lineRoom * 0.9 : style.body * 0.4);
   marks.push({ kind: 'line', x1: from, y1: baseline, x2: style.width, y2: baseline, width: 0.35 });
   if (worked) {
     const text = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
@@ -63,6 +78,7 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
     const size = Math.min(style.body, (style.body * (style.width - from - 3)) / wide);
     marks.push(textAt(from + 2, baseline - 1, text, style, { size, grey: true }));
   }
+  const height = Math.max(cell + 3, pictured ? style.picture * 0.8 : 0, below ? baseline : 0) + 3;
   return {
     height,
     marks: [itemArea(item, style.width, height - 2), ...said(marks, item, index, worked)],

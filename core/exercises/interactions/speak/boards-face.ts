@@ -105,7 +105,14 @@ export function boardsPaper(
 export function callersList({ items }: SpeakTask, style: SheetStyle): Block[] {
   const columns = 4;
   const rows = Math.ceil(items.length / columns);
-  const size = style.small * 1.3;
+  const wanted = style.small * 1.3;
+  // As large as lets the longest word stand in its column, behind its box and number.
+  const widest = Math.max(
+    1,
+    ...items.map(({ word }) => textWidth(`00. ${word}`, style.font, 400, wanted)),
+  );
+  const room = style.width / columns - wanted * 0.9 - 4;
+  const size = Math.min(wanted, (wanted * room) / widest);
   const tick = size * 0.9;
   const [first] = items;
   return [
