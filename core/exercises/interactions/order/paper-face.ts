@@ -68,7 +68,7 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
   // The line stands beside the pieces, or under them where it would be too short to write on.
   const beside = Math.max(x + 5, style.width * 0.58);
   const below = row > 0 || style.width - beside < LEAST_LINE;
-  const from = below ? begin : beside;
+  const from = below ? NUMBER_ROOM : beside;
   const baseline =
     middle + row * step + (below ? cell / 2 + style.lineRoom * 0.9 : style.body * 0.4);
   marks.push({ kind: 'line', x1: from, y1: baseline, x2: style.width, y2: baseline, width: 0.35 });
