@@ -3,6 +3,7 @@ import { makeExercise } from '../exercises/make-exercise';
 import { sheetStyle } from '../paper/style';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { answerLine, canDoOf, finishBlocks, keyStrip } from './finish';
+import { layOutSheet } from './sheet';
 
 const style = sheetStyle(kestrels());
 const make = (maker: string, words: string, parameters = {}) =>
@@ -45,5 +46,37 @@ describe('what closes a sheet', () => {
     const texts = marks.filter((mark) => mark.kind === 'text');
     expect(texts.length).toBeGreaterThan(0);
     expect(texts.every((mark) => mark.turn === 180)).toBe(true);
+  });
+});
+
+describe('a strip of pictures for the young', () => {
+  const words = 'boat coat snow goat road rainbow';
+  const pictures = (maker: string, look: 'young' | 'plain', list = words) => {
+    const profile = kestrels({ look, level: { system: 'uk', value: 'Y1' } });
+    const { pages } = layOutSheet(make(maker, list), profile, '', ['learner']);
+    return {
+      count: pages.length,
+      shown: pages.flatMap(({ marks }) => marks.filter(({ kind }) => kind === 'picture')),
+    };
+  };
+
+  test('stands under words that are read, 18 to 30 mm high, on the same page', () => {
+    const { count, shown } = pictures('underline-spelling', 'young');
+    expect([count, shown.length]).toEqual([1, 5]);
+    for (const mark of shown) {
+      if (mark.kind !== 'picture') continue;
+      expect(mark.height).toBeGreaterThanOrEqual(18);
+      expect(mark.height).toBeLessThanOrEqual(30);
+    }
+    expect(new Set(shown.map((mark) => (mark.kind === 'picture' ? mark.y : 0))).size).toBe(1);
+  });
+
+  test('not in another look, and not where a picture would tell what is to be written', () => {
+    expect(pictures('underline-spelling', 'plain').shown).toEqual([]);
+    expect(pictures('dictation', 'young').shown).toEqual([]);
+    // Two pictures are no strip.
+    expect(
+      pictures('underline-spelling', 'young', 'boat coat over toast most ghost').shown,
+    ).toEqual([]);
   });
 });

@@ -8,6 +8,7 @@ import { compose, type Composed, type Made } from './compose';
 import { dressed, innerStyle } from './dress';
 import { keyFace, paperFace } from './exercise-face';
 import { finishBlocks, keyStrip, totalBlock } from './finish';
+import { pictureStrip } from './picture-strip';
 import { creditBlock, PICTURE_CREDIT, hasPicture, pageFurniture, titleBlock } from './furniture';
 import { headBlocks } from './heads';
 import { sparingInk } from './ink-saver';
@@ -135,12 +136,16 @@ interface LearnerBlocks extends Made {
   readonly credit: string;
 }
 
+/** A page that is fuller than this has no room for a strip of pictures. */
+const ROOM_FOR_STRIP = 0.78;
+
 /** The learner's sheet as blocks; with all its answers it is the key. */
 function learnerBlocks(
   exercise: Exercise,
   style: SheetStyle,
   layout: SheetLayout,
   answers?: Answers,
+  withStrip = false,
 ): LearnerBlocks {
   const { title, instruction, also, language, task, reading } = exercise;
   // What has no key is not marked.
@@ -161,7 +166,8 @@ function learnerBlocks(
   const credit = creditBlock(style);
   const reserved = reading ? 0 : heightOf([...head, ...ends, credit]);
   const face = paperFace(exercise, { ...innerStyle(style), reserved }, answers);
-  const pictured = hasPicture(face.blocks);
+  const strip = withStrip ? pictureStrip(exercise, face.blocks, style) : [];
+  const pictured = hasPicture([...face.blocks, ...strip]);
   if (face.headless) {
     return {
       blocks: face.blocks,
@@ -172,7 +178,13 @@ function learnerBlocks(
     };
   }
   return {
-    blocks: [...head, ...dressed(face.blocks, style), ...ends, ...(pictured ? [credit] : [])],
+    blocks: [
+      ...head,
+      ...dressed(face.blocks, style),
+      ...ends,
+      ...strip,
+      ...(pictured ? [credit] : []),
+    ],
     problems: face.problems,
     headless: false,
     credit: '',
@@ -217,20 +229,24 @@ export function layOutSheet(
 ): Sheet {
   const plain = sheetStyle(profile, layout);
   if (exercise.short !== undefined) return noSheet(exercise, plain);
-  const made = (growth: number, answers?: Answers) =>
+  const made = (growth: number, answers?: Answers, withStrip = false) =>
     learnerBlocks(
       exercise,
       versionStyle(exercise, sheetStyle(profile, layout, growth)),
       layout,
       answers,
+      withStrip,
     );
   const usual = made(0);
-  const composed = compose(
-    made,
-    plain.paper,
-    columnsOf(plain, layout),
-    layout.asIs === true || usual.headless,
-  );
+  const columns = columnsOf(plain, layout);
+  const asIs = layout.asIs === true || usual.headless;
+  const bare = compose(made, plain.paper, columns, asIs);
+  // The young get pictures where a page has the room and none yet.
+  const roomy =
+    plain.look === 'young' && !asIs && bare.fill < ROOM_FOR_STRIP && !hasPicture(bare.blocks);
+  const composed = roomy
+    ? compose((growth) => made(growth, undefined, true), plain.paper, columns)
+    : bare;
   const key = keyBlocks(exercise, sheetStyle(profile, { ...layout, columns: 1 }));
   const written = layout.key === 'written' && key.length > 0 && !usual.headless;
   return finishSheet({
@@ -239,9 +255,7 @@ export function layOutSheet(
     layout: { ...layout, colour: layout.colour ?? profile.colour ?? false },
     footer: `${footer}${usual.credit}`,
     learner: composed.blocks,
-    key: written
-      ? compose((growth) => made(growth, 'all'), plain.paper, columnsOf(plain, layout)).blocks
-      : key,
+    key: written ? compose((growth) => made(growth, 'all'), plain.paper, columns).blocks : key,
     written,
     composed,
     parts,
