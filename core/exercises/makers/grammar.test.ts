@@ -43,6 +43,8 @@ test('every kind of exercise that a grammar lesson needs is there', () => {
     'how-much-how-many',
     'irregular-parts',
     'join-sentences',
+    'number-match',
+    'number-order',
     'number-readings',
     'numbers-heard',
     'other-voice',

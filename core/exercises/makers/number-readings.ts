@@ -1,8 +1,8 @@
 import { numberKindNames } from '../../languages/language-pack';
 import { grammarMaker } from '../making/grammar-maker';
-import { MIXED, sampled } from '../making/number-samples';
+import { MIXED } from '../making/number-samples';
+import { readNumbers } from '../making/read-numbers';
 import { type GivenItem, written } from '../making/written';
-import { read, sentences } from '../making/parameters';
 
 /** Numbers of every kind written as they are read aloud. */
 export default grammarMaker({
@@ -16,35 +16,22 @@ export default grammarMaker({
   targets: [...numberKindNames, MIXED],
   title: 'How do you read it?',
   instruction: 'Write each one in words, as you read it aloud.',
-  make({ parameters, random, wanted, target, forms, pack }) {
-    const own = read({ sentences: sentences() }, parameters).sentences ?? [];
-    const variety = forms.spelling ?? 'uk';
-    const { numbers } = pack;
-    if (numbers === undefined) return written([]);
-    const notes: string[] = [];
-    const given = own.length > 0 ? own : sampled(numbers, target, wanted, random, variety);
-    const items = given.flatMap((text): GivenItem[] => {
-      try {
-        const { readings, rule } = numbers.read(text, variety);
-        const [answer = '', ...others] = readings;
-        return [
-          {
-            word: text,
-            prompt: text,
-            answer,
-            // Hyphens are a matter of spelling, not of reading.
-            accepted: [
-              ...new Set([answer, ...others].flatMap((one) => [one, one.replaceAll('-', ' ')])),
-            ].filter((one) => one !== answer),
-            lines: answer.length > 40 ? 2 : 1,
-            reason: rule,
-          },
-        ];
-      } catch (error) {
-        notes.push((error as Error).message);
-        return [];
-      }
+  make(input) {
+    const { numbers, notes } = readNumbers(input, input.wanted);
+    const items = numbers.map(({ text, readings, rule }): GivenItem => {
+      const [answer = '', ...others] = readings;
+      return {
+        word: text,
+        prompt: text,
+        answer,
+        // Hyphens are a matter of spelling, not of reading.
+        accepted: [
+          ...new Set([answer, ...others].flatMap((one) => [one, one.replaceAll('-', ' ')])),
+        ].filter((one) => one !== answer),
+        lines: answer.length > 40 ? 2 : 1,
+        reason: rule,
+      };
     });
-    return { notes, ...written(target === MIXED ? random.shuffle(items) : items) };
+    return { notes, ...written(items) };
   },
 });

@@ -1,7 +1,7 @@
 import { numberKindNames, type NumberKindName } from '../../languages/language-pack';
 import { grammarMaker } from '../making/grammar-maker';
-import { MIXED, sampled } from '../making/number-samples';
-import { read, sentences } from '../making/parameters';
+import { MIXED } from '../making/number-samples';
+import { readNumbers } from '../making/read-numbers';
 import { type GivenItem, written } from '../making/written';
 
 const DIRECTION = 'Say each one twice, at the speed of speech; the third time slowly.';
@@ -71,25 +71,9 @@ export default grammarMaker({
   targets: [...numberKindNames, MIXED],
   title: 'Write what you hear',
   instruction: 'Listen to each one twice. Write it in figures, with its unit.',
-  make({ parameters, random, wanted, target, forms, pack }) {
-    const own = read({ sentences: sentences() }, parameters).sentences ?? [];
-    const variety = forms.spelling ?? 'uk';
-    const { numbers } = pack;
-    if (numbers === undefined) return written([]);
-    const notes: string[] = [];
-    const given = own.length > 0 ? own : sampled(numbers, target, wanted, random, variety);
-    const heard = (target === MIXED ? random.shuffle(given) : given).flatMap((text) => {
-      try {
-        const {
-          kind,
-          readings: [said = ''],
-        } = numbers.read(text, variety);
-        return [{ text, said, kind }];
-      } catch (error) {
-        notes.push((error as Error).message);
-        return [];
-      }
-    });
+  make(input) {
+    const { numbers, notes } = readNumbers(input, input.wanted);
+    const heard = numbers.map(({ text, kind, readings: [said = ''] }) => ({ text, said, kind }));
     // What sounds alike cannot be told apart by ear.
     const apart = heard.filter(
       ({ said }, at) => heard.findIndex((other) => other.said === said) === at,

@@ -186,7 +186,10 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
       const material = (values.sentences ?? []).join(' ') || (input.text?.body ?? '');
       if (seemsForeign(material))
         notes.unshift({ text: 'These sentences do not read like English: check every item.' });
-      const unsure = given.filter(({ analysis }) => !analysis.sure).length;
+      // A line of figures is no sentence that could be read in two ways.
+      const unsure = given.filter(
+        ({ text, analysis }) => !analysis.sure && /\p{L}\s+\p{L}/u.test(text),
+      ).length;
       if (given.length > 0 && unsure > 0) {
         notes.push({
           text: `${unsure} of your sentences can be read in two ways and ${unsure === 1 ? 'was' : 'were'} left out.`,
