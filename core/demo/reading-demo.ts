@@ -143,6 +143,13 @@ export interface ReadingDemo {
   readonly lessons: readonly Lesson[];
 }
 
+/** A history of the club: what happened when. */
+const yearsOfWeather = `The hut on the hill was built in 1951 by a farmer who kept his tools in it. It stood empty after 1970, and grass grew on the roof.
+
+In April 1987 a storm tore off the door. The school bought the hut in the summer of 1988. On 4 May 1989 the first rain gauge was set up beside the path, and two pupils read it every morning.
+
+By 1995 the club had filled nine log books. A new vane was given to the club in 2003. In the winter of 2010 the pond froze for six weeks. Since 2012 the log has been kept on a computer too, but the books are still read.`;
+
 /** Poetry set, Harriers and Newcomers with a text and a lesson each. */
 export function readingDemo(prefix: string, newId: () => string): ReadingDemo {
   const poetry = completeClass({
@@ -198,6 +205,17 @@ export function readingDemo(prefix: string, newId: () => string): ReadingDemo {
     boxed: ['valley', 'hedge', 'instruments', 'wires'],
     reading: { numbers: 'fives', glosses: 'margin', wordBox: true },
   });
+  const years = completeText({
+    id: `${prefix}years`,
+    classId: harriers.id,
+    title: 'Seventy Years of Weather',
+    author: 'Fernhill weather club',
+    year: '2026',
+    source: 'written for the demo',
+    licence: 'CC0',
+    body: yearsOfWeather,
+    reading: { numbers: 'fives' },
+  });
   const talk = completeText({
     id: `${prefix}talk`,
     classId: newcomers.id,
@@ -224,7 +242,7 @@ export function readingDemo(prefix: string, newId: () => string): ReadingDemo {
     ]);
   return {
     classes: [harriers, newcomers, poetry],
-    texts: [wind, station, talk],
+    texts: [wind, station, talk, years],
     lessons: [
       lessonOf(
         `${prefix}wind-lesson`,

@@ -86,6 +86,7 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['creative writing story writing composition essay', ['writing-task', 'sentence-planner']],
   ['i spy hidden pictures', ['find-in-picture']],
   ['numbers dates prices telling the time', ['number-readings', 'numbers-heard', 'number-match']],
+  ['timeline time line dates history chronology', ['time-line', 'order-of-events']],
   ['order of size smallest largest compare measures', ['number-order']],
   ['listening numbers dictation figures', ['numbers-heard', 'dictation']],
   ['revision review mixed practice', ['mixed-review']],

@@ -44,6 +44,7 @@ test('there is a maker for everything that is done with a text', () => {
     'small-words',
     'text-structure',
     'text-word-box',
+    'time-line',
     'true-false-not-said',
     'who-did-what',
     'word-in-context',

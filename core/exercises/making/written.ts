@@ -14,6 +14,7 @@ const USUAL_LINES = 2;
 export function written(
   items: readonly GivenItem[],
   rest: Partial<Omit<WriteTask, 'interaction' | 'items'>> = {},
+  paper: Omit<WritePaper, 'lines'> = {},
 ): { readonly task: WriteTask; readonly paper: WritePaper } {
   const all = numbered(items);
   return {
@@ -23,6 +24,9 @@ export function written(
       ...rest,
       items: all.map(({ lines, ...item }) => ({ accepted: [], reason: '', ...item })),
     },
-    paper: { lines: Object.fromEntries(all.map(({ id, lines = USUAL_LINES }) => [id, lines])) },
+    paper: {
+      ...paper,
+      lines: Object.fromEntries(all.map(({ id, lines = USUAL_LINES }) => [id, lines])),
+    },
   };
 }

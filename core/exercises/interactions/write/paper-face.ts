@@ -23,6 +23,7 @@ import {
   itemArea,
 } from '../../../paper/face';
 import { passageBlocks } from '../../../paper/passage-blocks';
+import { axisPaper } from './axis-face';
 import { tableKey, tablePaper } from './table-face';
 import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
 import { wordBox } from '../../../paper/word-box';
@@ -299,7 +300,10 @@ export function writePaper(
   const bank = (task.bank ?? []).map(({ word, picture }) => ({ text: word, picture, word }));
   if (task.columns) {
     return {
-      blocks: [...wordBox(bank, style), ...tablePaper(task, style, answers, needs)],
+      blocks: [
+        ...wordBox(bank, style),
+        ...(needs.axis ? axisPaper : tablePaper)(task, style, answers, needs),
+      ],
       problems: [],
     };
   }

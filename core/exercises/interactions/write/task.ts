@@ -77,6 +77,8 @@ export interface WriteTask {
 export interface WritePaper {
   /** Item id to the lines to write on; one where it is not given. */
   readonly lines?: Readonly<Record<string, number>>;
+  /** Its table of two columns stands along a line of time. */
+  readonly axis?: boolean;
 }
 
 export const linesOf = ({ id }: Pick<WriteItem, 'id'>, { lines }: WritePaper) => lines?.[id] ?? 1;
