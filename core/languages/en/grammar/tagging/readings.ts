@@ -297,6 +297,13 @@ export function readingsOf(tokens: readonly Token[], at: number, lexicon: Lexico
   if (lower === 'well' && /^(?:the|a|this|that|our|their|deep|old|new)$/.test(earlier))
     return [{ tag: 'noun', cost: 0, plural: false }];
   // Do be careful: do adds weight to a command.
+  // In the winter of 2010 the pond froze: before an article it is no adverb.
+  if (
+    lower === 'in' &&
+    first &&
+    /^(?:the|an?|his|her|its|our|their|this|that)$/.test(following ?? '')
+  )
+    return [{ tag: 'preposition', cost: 0 }];
   if (lower === 'do' && first && following === 'be') return [{ tag: 'adverb', cost: 0 }];
   if ((lower === 'upside' && following === 'down') || (lower === 'down' && earlier === 'upside'))
     return [{ tag: 'adverb', cost: 0 }];
