@@ -75,8 +75,8 @@ describe('a strip of pictures for the young', () => {
     expect(pictures('underline-spelling', 'plain').shown).toEqual([]);
     expect(pictures('dictation', 'young').shown).toEqual([]);
     // Two pictures are no strip.
-    expect(
-      pictures('underline-spelling', 'young', 'boat coat over most both only').shown,
-    ).toEqual([]);
+    expect(pictures('underline-spelling', 'young', 'boat coat over most both only').shown).toEqual(
+      [],
+    );
   });
 });
