@@ -9,6 +9,7 @@ import {
   habits,
   joins,
   listed,
+  measures,
   passives,
   planners,
   prepositions,
@@ -30,7 +31,17 @@ const gaps = (sentence: string) => sentence.split('___').length - 1;
 describe('the sentence sets', () => {
   const all = Object.entries({
     ...{ comparisons, conditionals, confusableSentences, contrasts, dialogues, grows, habits },
-    ...{ joins, passives, planners, prepositions, quantities, relatives, repairs, reportedSet },
+    ...{
+      joins,
+      measures,
+      passives,
+      planners,
+      prepositions,
+      quantities,
+      relatives,
+      repairs,
+      reportedSet,
+    },
     typeSets,
   });
 
@@ -54,7 +65,8 @@ describe('the sentence sets', () => {
       expect(gaps(sentence), sentence).toBe(1);
       expect(new Set([right, wrong1, wrong2]).size, sentence).toBe(3);
     }
-    for (const { sentence } of [...comparisons, ...habits]) expect(gaps(sentence)).toBe(1);
+    for (const { sentence } of [...comparisons, ...habits, ...measures])
+      expect(gaps(sentence)).toBe(1);
   });
 
   test('each set of confused words asks each of its words, in six sentences or more', () => {
@@ -91,6 +103,17 @@ describe('the sentence sets', () => {
     for (const { base, right, degree } of comparisons) {
       const [answer = ''] = listed(right);
       expect(comparativeForms(base)[degree as 'comparative'], base).toContain(answer);
+    }
+  });
+
+  // Units as handbooks of style have them (common practice): no s before a noun, after one and half a.
+  test('a unit has its s after every number but one, and none before a noun', () => {
+    for (const { kind, sentence, base, right } of measures) {
+      expect(right, sentence).toBe(kind === 'more or fewer than one' ? `${base}s` : base);
+      expect(/-___/.test(sentence), sentence).toBe(kind === 'before a noun');
+      if (kind === 'one') expect(sentence).toMatch(/\b(?:one|1) ___/i);
+      if (kind === 'a part of one')
+        expect(sentence).toMatch(/\b(?:half|quarters?|third) (?:of )?an? ___/);
     }
   });
 

@@ -87,7 +87,7 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['i spy hidden pictures', ['find-in-picture']],
   ['numbers dates prices telling the time', ['number-readings', 'numbers-heard', 'number-match']],
   ['timeline time line dates history chronology', ['time-line', 'order-of-events']],
-  ['order of size smallest largest compare measures', ['number-order']],
+  ['order of size smallest largest compare measures', ['number-order', 'measure-forms']],
   ['listening numbers dictation figures', ['numbers-heard', 'dictation']],
   ['revision review mixed practice', ['mixed-review']],
   ['word ladder change one letter', ['word-chain']],

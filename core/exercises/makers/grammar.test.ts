@@ -43,6 +43,7 @@ test('every kind of exercise that a grammar lesson needs is there', () => {
     'how-much-how-many',
     'irregular-parts',
     'join-sentences',
+    'measure-forms',
     'number-match',
     'number-order',
     'number-readings',

@@ -65,6 +65,8 @@ export const prepositions = table(
 );
 export const quantities = table('quantities', 'sentence', 'right', 'wrong1', 'wrong2', 'reason');
 export const comparisons = table('comparisons', 'degree', 'sentence', 'base', 'right');
+/** A number and its unit; `base` is the unit, `right` its form. */
+export const measures = table('measures', 'kind', 'sentence', 'base', 'right');
 export const relatives = table(
   'relatives',
   ...(['first', 'second', 'relative', 'joined', 'others', 'reason'] as const),
