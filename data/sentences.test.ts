@@ -117,6 +117,16 @@ describe('the sentence sets', () => {
     }
   });
 
+  test('what stands in the gap is not written behind it as well', () => {
+    for (const { sentence, base, right } of [...habits, ...contrasts, ...measures]) {
+      const [, after = ''] = sentence.split('___');
+      const verbs = [base, ...listed(right)].map((each) => each.split(' ').at(-1) ?? '');
+      for (const verb of verbs) {
+        expect(after.toLowerCase().startsWith(` ${verb.toLowerCase()} `), sentence).toBe(false);
+      }
+    }
+  });
+
   test('a relative clause holds its word, and a situation three different phrases', () => {
     for (const { relative, joined } of relatives) expect(joined).toContain(` ${relative} `);
     for (const { right, wrong } of situations) {

@@ -63,6 +63,20 @@ describe('where it stands', () => {
     }
   });
 
+  test('a long answer stays within its gap', () => {
+    for (const { marks } of facesOf('used-to', [], { version: 'core' }).blocks) {
+      for (const answer of texts(marks).filter(({ grey }) => grey)) {
+        const half = textWidth(answer.text, year1.font, 400, answer.size) / 2;
+        const line = marks.find(
+          (mark) => mark.kind === 'line' && mark.x1 < answer.x && mark.x2 > answer.x,
+        );
+        if (line?.kind !== 'line') throw new Error('an answer without its gap');
+        expect(answer.x - half).toBeGreaterThanOrEqual(line.x1 - 0.1);
+        expect(answer.x + half).toBeLessThanOrEqual(line.x2 + 0.1);
+      }
+    }
+  });
+
   test('clues stand clear of their numbers, also of those with two figures', () => {
     const words = 'rain hail snow wind storm cloud fog sun ice mist gale frost thunder sleet'.split(
       ' ',

@@ -53,6 +53,14 @@ test('there is a maker for everything that is done with a text', () => {
   ]);
 });
 
+test('what belongs to a verb is not turned round: pushed over, never pushed under', () => {
+  for (let seed = 1; seed <= 40; seed += 1) {
+    expect(JSON.stringify(make('true-false-not-said', station, seed).task)).not.toMatch(
+      /gauge under/,
+    );
+  }
+});
+
 /** Two texts of the club in other languages, written for it, for what is asked of them alone. */
 const inOthers: typeof materials = [
   {

@@ -109,7 +109,11 @@ function otherTimeOrPlace(text: string, random: Random): Change | undefined {
       new RegExp(`\\b${found} (?:to|a|two|three|fifty)\\b`).test(text)
     )
       continue;
-    if (/^(?:up|down)$/.test(found) && !new RegExp(`\\b${found} (?:the|a|his|her)\\b`).test(text))
+    // Up the hill, under the bridge; pushed over has no pushed under.
+    if (
+      /^(?:up|down|over|under|above|below|inside|outside|behind)$/.test(found) &&
+      !new RegExp(`\\b${found} (?:the|an?|his|her|its|their|our|my)\\b`).test(text)
+    )
       continue;
     const [other] = random.shuffle(wheel.filter((each) => each !== found));
     if (other === undefined) continue;

@@ -93,8 +93,11 @@ function itemBlock(
         },
       );
       if (worked) {
+        // An answer longer than its gap is set smaller, not over what stands beside it.
+        const wide = textWidth(token.text, style.font, 400, style.body);
+        const size = Math.min(style.body, (style.body * (token.width - 2)) / Math.max(1, wide));
         marks.push(
-          textAt(x + token.width / 2, y, token.text, style, { align: 'middle', grey: true }),
+          textAt(x + token.width / 2, y, token.text, style, { size, align: 'middle', grey: true }),
         );
       }
     } else {
