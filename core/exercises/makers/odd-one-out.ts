@@ -12,6 +12,8 @@ import { numbered, usableWords } from '../making/usable-words';
 interface Trait {
   readonly name: string;
   readonly having: ReadonlySet<LexiconEntry>;
+  /** Letters that look like it, also where they sound otherwise: a learner may take them for it. */
+  readonly looks?: RegExp;
 }
 
 /** Topics of which it is plain what belongs to them: a cat may be nature, but it is no drink. */
@@ -35,6 +37,16 @@ const visible: readonly PatternName[] = [
   'silent-letter',
 ];
 
+/** The or of forest is no r-controlled vowel in every accent, yet it looks like one. */
+const looks: Partial<Record<PatternName, RegExp>> = {
+  CVCe: /[aeiou][^aeiou]e$/,
+  'vowel-team': /[aeiou]{2}|[aeo][wy]|igh/,
+  'r-controlled': /[aeiou]r/,
+  'consonant-digraph': /sh|ch|th|wh|ph|ck|ng/,
+  'doubled-consonant': /([^aeiou])\1/,
+  'silent-letter': /^(?:kn|wr|gn)|mb$|mn$|igh/,
+};
+
 function traitsOf(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
   const trait = (name: string, has: (entry: LexiconEntry) => boolean): Trait => ({
     name,
@@ -42,7 +54,7 @@ function traitsOf(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
   });
   const rhymes = new Map(entries.map((entry) => [entry, rhymeKey(entry.readings[0])]));
   const patterns = new Map(entries.map((entry) => [entry, patternsOf(entry.readings[0])]));
-  const all = [
+  const all: Trait[] = [
     ...[...new Set(rhymes.values())].map((key) => {
       const model = entries.find((entry) => rhymes.get(entry) === key);
       return trait(`rhyme with ${model?.word ?? ''}`, (entry) => rhymes.get(entry) === key);
@@ -52,12 +64,13 @@ function traitsOf(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
       .map((topic) =>
         trait(`are about ${topic}`, (entry) => lexicon.topicWords(topic).has(entry.word)),
       ),
-    ...visible.map((pattern) =>
-      trait(
+    ...visible.map((pattern) => ({
+      ...trait(
         `have this: ${patternTexts[pattern]}`,
         (entry) => patterns.get(entry)?.includes(pattern) ?? false,
       ),
-    ),
+      ...(looks[pattern] && { looks: looks[pattern] }),
+    })),
   ];
   return all.filter(({ having }) => having.size >= 2 && having.size < entries.length);
 }
@@ -96,7 +109,10 @@ function fourOf(
   const three = random.shuffle([...trait.having]).slice(0, 3);
   const odd = random
     .shuffle(entries)
-    .find((entry) => !trait.having.has(entry) && !oddBefore.has(entry));
+    .find(
+      (entry) =>
+        !trait.having.has(entry) && !oddBefore.has(entry) && !trait.looks?.test(entry.word),
+    );
   return odd === undefined ? undefined : [...three, odd];
 }
 

@@ -243,3 +243,24 @@ test('picture prompt: every word of the teacher’s is in the box and in a line'
     ).toBeGreaterThanOrEqual(3);
   }
 });
+
+describe('a word that looks as if it belonged is never the odd one', () => {
+  const words = 'storm north farm bird forest island cloud giraffe happily stopped right'.split(
+    ' ',
+  );
+
+  test('the or of forest, beside r-controlled vowels', () => {
+    for (let seed = 1; seed <= 60; seed += 1) {
+      const { task } = makeExercise(
+        { maker: 'odd-one-out', words, parameters: {}, seed },
+        testLexicon(),
+        testMeanings(),
+      );
+      if (task.interaction !== 'choice') throw new Error('no choice');
+      for (const { word, reason } of task.items) {
+        if (reason.includes('r-controlled')) expect(word).not.toMatch(/[aeiou]r/);
+        if (reason.includes('doubled')) expect(word).not.toMatch(/([^aeiou])\1/);
+      }
+    }
+  });
+});
