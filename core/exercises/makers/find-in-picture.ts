@@ -8,16 +8,16 @@ const MOST = 10;
 const OTHERS = 3;
 
 /** The words with a picture of their own, and those pictures; no two words share one. */
-export function pictured(input: Pick<MakerInput, 'words' | 'lexicon' | 'profile'>) {
+export function pictured(input: Pick<MakerInput, 'words' | 'lexicon' | 'profile' | 'parameters'>) {
   const { words } = input;
   const taken = new Set<string>();
-  return usableWords(words, ({ entry }) => {
-    const all = picturesFor(entry.word, input);
+  return usableWords(words, ({ word, entry }) => {
+    const all = picturesFor(entry.word, input, word);
     // A picture that another word of the material names too would be right twice.
     const picture = all.find((each) => !taken.has(each));
     if (picture === undefined) {
       return all.length === 0
-        ? noPicture(entry.word, input)
+        ? noPicture(entry.word, input, word)
         : 'has the same picture as another word';
     }
     taken.add(picture);

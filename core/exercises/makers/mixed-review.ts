@@ -73,7 +73,7 @@ const maker: Maker = {
   make(input) {
     const { words, parameters, random } = input;
     const { used, notes } = usableWords(words, ({ word, entry }) =>
-      pictureFor(entry.word, input) !== undefined || shortMeaning(word, input) !== undefined
+      pictureFor(entry.word, input, word) !== undefined || shortMeaning(word, input) !== undefined
         ? {}
         : 'has neither a picture nor a short meaning',
     );

@@ -21,9 +21,11 @@ const maker: Maker = {
 
   make({ words, parameters, random, lexicon, profile }) {
     const fit = offered({ profile, lexicon });
-    const { used, notes } = usableWords(words, ({ entry }) => {
-      const picture = pictureFor(entry.word, { lexicon, profile });
-      return picture === undefined ? noPicture(entry.word, { lexicon }) : { picture };
+    const { used, notes } = usableWords(words, ({ word, entry }) => {
+      const picture = pictureFor(entry.word, { lexicon, profile, parameters }, word);
+      return picture === undefined
+        ? noPicture(entry.word, { lexicon, profile, parameters }, word)
+        : { picture };
     });
     const answers = new Set(used.map(({ word }) => word.word.toLowerCase()));
     const items = used.flatMap(

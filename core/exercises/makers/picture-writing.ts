@@ -16,9 +16,11 @@ const maker: Maker = {
   workedByDefault: true,
 
   make({ words, parameters, random, lexicon, profile }) {
-    const { used, notes } = usableWords(words, ({ entry }) => {
-      const picture = pictureFor(entry.word, { lexicon, profile });
-      return picture === undefined ? noPicture(entry.word, { lexicon }) : { picture };
+    const { used, notes } = usableWords(words, ({ word, entry }) => {
+      const picture = pictureFor(entry.word, { lexicon, profile, parameters }, word);
+      return picture === undefined
+        ? noPicture(entry.word, { lexicon, profile, parameters }, word)
+        : { picture };
     });
     const items = used.map(({ word: { word, entry }, found: { picture } }) => ({
       word,

@@ -182,7 +182,8 @@ const maker: Maker = {
   make({ words: material, parameters: asked, lexicon, profile }) {
     const { frames = [], pictures } = read(parameters, asked);
     const words = material.map(({ word, entry }): Word => {
-      const picture = pictures === 'with' ? pictureFor(word, { lexicon, profile }) : undefined;
+      const picture =
+        pictures === 'with' ? pictureFor(word, { lexicon, profile, parameters: asked }) : undefined;
       return {
         word,
         entry,

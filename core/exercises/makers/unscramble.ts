@@ -52,7 +52,10 @@ const maker: Maker = {
     });
     const items = used.flatMap(({ word: { word, entry }, found: key }): Omit<OrderItem, 'id'>[] => {
       const other = otherOrder(word, key, lexicon);
-      if (other !== undefined && pictureFor(entry.word, { lexicon, profile }) === undefined) {
+      if (
+        other !== undefined &&
+        pictureFor(entry.word, { lexicon, profile, parameters }, word) === undefined
+      ) {
         const text = `The letters of ${word} also make ${other}, and no picture says which. It was left out.`;
         notes.push({ word, text });
         return [];
@@ -62,7 +65,7 @@ const maker: Maker = {
         const shown = pieces.join('');
         // The mix must be no word itself, and nothing rude.
         if (shown === key.join('') || lexicon.find(shown) || lexicon.isUnfit(shown)) continue;
-        const picture = pictureFor(entry.word, { lexicon, profile });
+        const picture = pictureFor(entry.word, { lexicon, profile, parameters }, word);
         return [
           {
             word,

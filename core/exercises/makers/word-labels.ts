@@ -27,7 +27,7 @@ const maker: Maker = {
     const pictures = Object.fromEntries(
       all.flatMap(({ word, entry }): [string, string][] => {
         const picture = labelPictures
-          ? pictureFor(entry?.word ?? word, { lexicon, profile })
+          ? pictureFor(entry?.word ?? word, { lexicon, profile, parameters: given }, word)
           : undefined;
         return picture === undefined ? [] : [[word, picture]];
       }),

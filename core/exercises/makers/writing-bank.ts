@@ -44,8 +44,8 @@ const maker: Maker = {
 
   make(input) {
     const { words, parameters, random } = input;
-    const { used, notes } = usableWords(words, ({ entry }) => ({
-      picture: pictureFor(entry.word, input),
+    const { used, notes } = usableWords(words, ({ word, entry }) => ({
+      picture: pictureFor(entry.word, input, word),
       example: examplesOf(entry.word, input).find(
         (text) => checkSentence(text, checksOf(entry.word)).length === 0,
       ),

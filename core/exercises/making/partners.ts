@@ -30,8 +30,8 @@ export function partnerOf(
   const beside = input.parameters.beside?.[word];
   const picture = (): Partner | undefined => {
     // A word of another language may be spelled like an English one and mean something else.
-    if (!speaks(input.parameters.language, 'words')) return undefined;
-    const name = pictureFor(entry?.word ?? word, input);
+    const known = speaks(input.parameters.language, 'words') || beside?.picture !== undefined;
+    const name = known ? pictureFor(entry?.word ?? word, input, word) : undefined;
     return name === undefined
       ? undefined
       : { text: word, picture: name, reason: `The picture shows ${word}.` };
