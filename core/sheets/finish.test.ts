@@ -80,3 +80,13 @@ describe('a strip of pictures for the young', () => {
     );
   });
 });
+
+test('an exam gives marks for what has a key, and none for what is cut out', () => {
+  const exam = kestrels({ look: 'exam' });
+  const totals = (maker: string) =>
+    layOutSheet(make(maker, 'rain hail snow train'), exam, '', ['learner'])
+      .pages.flatMap(({ marks }) => marks)
+      .filter((mark) => mark.kind === 'text' && /^\/ \d+$|^Total/.test(mark.text)).length;
+  expect(totals('dictation')).toBeGreaterThan(0);
+  expect(totals('bookmarks')).toBe(0);
+});

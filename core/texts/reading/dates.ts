@@ -1,5 +1,6 @@
 /** Dates, days and times that a text names, with where they stand on a line of time. */
 import type { Span } from '../../kernel/span';
+import { months } from '../../languages/en/speech/dates-and-times';
 
 /** Years, the days of a week, or the hours of a day: only what lies on one scale can be put in order. */
 export type TimeScale = 'years' | 'months' | 'week' | 'day';
@@ -12,20 +13,6 @@ export interface NamedTime extends Span {
   readonly at: number;
 }
 
-const months = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const parts: Readonly<Record<string, number>> = {
   dawn: 5,

@@ -3,7 +3,8 @@ import type { Spelling } from '../../../kernel/spelling';
 import { belowHundred, cardinals, distinct, ordinals, years } from './cardinals';
 import { between, plainDigits, type NumberKind } from './number-kind';
 
-const months = [
+/** The months in their order. */
+export const months: readonly string[] = [
   'January',
   'February',
   'March',
