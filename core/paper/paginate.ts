@@ -110,11 +110,13 @@ function balanced(runs: readonly Block[][], room: number): number | undefined {
  * @param room millimetres of a page that are used: all that its margins and foot leave, or less
  */
 export function paginate(
-  blocks: readonly Block[],
+  given: readonly Block[],
   paper: Paper,
   columns: Columns = { count: 1, width: paper.width - 2 * paper.margin, gap: 0 },
   room = paper.height - 2 * paper.margin - FOOT_HEIGHT,
 ): Pagination {
+  // A face may set one line many times: each is a block of its own.
+  const blocks = given.map((block) => ({ ...block }));
   const problems = blocks
     .filter((block) => block.height > room + HAIR)
     .map(

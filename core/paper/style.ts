@@ -7,6 +7,7 @@ import type { Look } from '../kernel/look';
 import { grown, sizesOf } from './age-sizes';
 import type { SheetLayout } from './sheet-layout';
 import { MM_PER_POINT, wideFont } from './measure';
+import { FOOT_HEIGHT } from './paginate';
 import { papers, type Paper, type PaperName } from '../kernel/paper-size';
 
 export interface SheetStyle {
@@ -106,3 +107,7 @@ export function sheetStyle(
     reserved: 0,
   };
 }
+
+/** Millimetres of a page under what stands over the exercise: what is higher begins a page of its own. */
+export const roomUnderHead = ({ paper, reserved }: SheetStyle): number =>
+  paper.height - 2 * paper.margin - FOOT_HEIGHT - reserved;

@@ -106,6 +106,51 @@ describe('composition', () => {
     expect(made.growth).toBe(0.45);
   });
 
+  test('a title is not left alone so that what it heads can stand with the rest', () => {
+    const made = compose(
+      () => ({
+        blocks: [
+          { height: 60, marks: [], keepWithNext: false },
+          { height: room - 65, marks: [] },
+          { height: 50, marks: [] },
+        ],
+        problems: [],
+      }),
+      paper,
+      column,
+    );
+    const [first] = paginate(made.blocks, paper).pages;
+    expect(first?.blocks).toEqual([0, 1]);
+  });
+
+  test('what would leave a page half empty is set a little smaller', () => {
+    // Two fit under the title at the usual size, none at the largest.
+    const made = compose(
+      (growth) => ({
+        blocks: [
+          { height: 110, marks: [] },
+          ...Array.from({ length: 4 }, () => ({ height: 100 + 50 * growth, marks: [] })),
+        ],
+        problems: [],
+      }),
+      paper,
+      column,
+    );
+    const counts = paginate(made.blocks, paper).pages.map(({ blocks }) => blocks.length);
+    expect(counts[0]).toBe(2);
+  });
+
+  test('the same line set many times is as many blocks', () => {
+    const line: Block = { height: 15, marks: [] };
+    const { pages } = paginate(
+      Array.from({ length: 20 }, () => line),
+      paper,
+    );
+    expect(pages.flatMap(({ blocks }) => blocks)).toEqual(
+      Array.from({ length: 20 }, (_, at) => at),
+    );
+  });
+
   test('what belongs together is not torn apart for the sake of size', () => {
     const kept = (growth: number) => ({
       blocks: [
@@ -173,18 +218,43 @@ describe('every maker in every look', () => {
     }
   });
 
-  test('no page of a sheet has next to nothing on it', () => {
-    const lone = makers.flatMap(({ id }) => {
-      const profile = kestrels({ look: 'plain' });
-      const sheet = layOutSheet(exerciseOf(id, profile), profile, '', ['learner']);
-      const pages = sheet.pages.map(({ marks }) =>
+  /** Millimetres from the top of each page to the last thing on it, its foot left out. */
+  const depths = (id: string, profile: ReturnType<typeof kestrels>) => {
+    const { height, margin } = papers[profile.paper];
+    const foot = height - margin - 8;
+    return layOutSheet(exerciseOf(id, profile), profile, '', ['learner']).pages.map(
+      ({ marks }) =>
         Math.max(
           0,
-          ...marks.map((mark) => ('y' in mark ? mark.y : mark.y2)).filter((y) => y < 270),
-        ),
-      );
-      return pages.length > 1 && Math.min(...pages) < 60 ? [id] : [];
+          ...marks
+            .map((mark) =>
+              mark.kind === 'line'
+                ? Math.max(mark.y1, mark.y2)
+                : mark.y + ('height' in mark ? mark.height : 0),
+            )
+            .filter((y) => y < foot),
+        ) / foot,
+    );
+  };
+
+  test('no page of a sheet has next to nothing on it', () => {
+    const lone = makers.flatMap(({ id }) => {
+      const pages = depths(id, kestrels({ look: 'plain' }));
+      return pages.length > 1 && Math.min(...pages) < 0.22 ? [id] : [];
     });
     expect(lone).toEqual([]);
+  });
+
+  test.each([
+    ['young', 'letter'],
+    ['calm', 'letter'],
+    ['calm', 'a4'],
+    ['exam', 'letter'],
+  ] as const)('%s on %s leaves no page half empty before the last', (look, paperName) => {
+    const left = makers.flatMap(({ id }) => {
+      const pages = depths(id, kestrels({ look, paper: paperName }));
+      return pages.slice(0, -1).some((depth) => depth < 0.5) ? [[id, pages]] : [];
+    });
+    expect(left).toEqual([]);
   });
 });

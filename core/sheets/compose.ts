@@ -24,6 +24,9 @@ export interface Composed extends Made {
 const GROWTHS = [1, 0.8, 0.6, 0.45, 0.3, 0.15, 0];
 const TIGHTER = [-0.35, -0.7, -1];
 
+/** A page before the last that is used less than this is left half empty. */
+const MOST_LEFT = 0.65;
+
 /** A page is full at this share of its room. */
 export const FULL = 0.95;
 
@@ -81,13 +84,19 @@ export function compose(
 
   function largest(pages: number): Tried {
     // A face may do with fewer pages when it is larger: boxes abreast turn into boxes below.
-    const growth = GROWTHS.find(
+    const possible = GROWTHS.filter(
       (each) =>
         at(each).set.length <= pages &&
         at(each).broken <= usual.broken &&
         at(each).problems.length <= usual.problems.length,
     );
-    return at(growth ?? 0);
+    // Not so large that a page is left half empty, where a little smaller would fill it.
+    return at(possible.find((each) => !leavesWhite(at(each))) ?? possible[0] ?? 0);
+  }
+
+  function leavesWhite({ set, blocks }: Tried): boolean {
+    const full = MOST_LEFT * columns.count * roomOf(paper);
+    return set.slice(0, -1).some((page) => usedOn(page, blocks) < full);
   }
 }
 
@@ -107,6 +116,8 @@ function balanced(tried: Tried, paper: Paper): readonly Block[] {
     else low = middle;
   }
   const { pages } = paginate(blocks, paper, undefined, high);
+  // A title does not stand alone so that what it heads can stand with the rest.
+  if (pages.slice(0, -1).some((page) => usedOn(page, blocks) < room / 2)) return blocks;
   const firsts = new Set(pages.slice(1).flatMap(({ blocks: [first] }) => first ?? []));
   return blocks.map((block, index) =>
     firsts.has(index) ? { ...block, breakBefore: true } : block,

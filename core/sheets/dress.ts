@@ -1,7 +1,9 @@
 /** Items in the dress of a look: a rule under each, a frame round each, few on a page. */
 import { moveMark, type PageMark } from '../paper/marks';
+import type { Paper } from '../kernel/paper-size';
 import type { Block } from '../paper/paginate';
 import type { SheetStyle } from '../paper/style';
+import { roomOf } from './compose';
 
 /** White between a frame and what it holds, in millimetres. */
 const FRAME = 4;
@@ -47,6 +49,44 @@ const ruledUnder = (block: Block, style: SheetStyle, dashed: boolean): Block => 
   return { ...block, height: block.height + 2.4, marks: [...block.marks, line] };
 };
 
+/** Millimetres for the blocks of a face on the first page, and on each that follows. */
+export interface Rooms {
+  readonly first: number;
+  readonly rest: number;
+}
+
+/** The rooms of pages whose first begins with a head. */
+export function roomsUnder(head: readonly Block[], paper: Paper, columns = 1): Rooms {
+  const rest = roomOf(paper) * columns;
+  return { first: rest - head.reduce((sum, { height }) => sum + height, 0) * columns, rest };
+}
+
+/** The items that begin a page, where none has more than `most` items nor more than its room. */
+function turnsWith(most: number, blocks: readonly Block[], rooms: Rooms): ReadonlySet<number> {
+  const turns = new Set<number>();
+  let [used, items] = [0, 0];
+  blocks.forEach(({ height, loose }, index) => {
+    const room = turns.size === 0 ? rooms.first : rooms.rest;
+    if (loose && items > 0 && (items === most || used + height > room)) {
+      turns.add(index);
+      [used, items] = [0, 0];
+    }
+    used += height;
+    if (loose) items += 1;
+  });
+  return turns;
+}
+
+/** The turns of as few pages as can be, each with about as many items as the others. */
+function calmTurns(blocks: readonly Block[], rooms: Rooms): ReadonlySet<number> {
+  const fewest = turnsWith(CALM_ITEMS, blocks, rooms);
+  for (let most = 1; most < CALM_ITEMS; most += 1) {
+    const turns = turnsWith(most, blocks, rooms);
+    if (turns.size === fewest.size) return turns;
+  }
+  return fewest;
+}
+
 /** What is not an item stands in line with the frames. */
 const indented = (block: Block): Block => ({
   ...block,
@@ -65,27 +105,26 @@ function inCompany(blocks: readonly Block[]): readonly Block[] {
  * The blocks of a face as the look dresses them.
  *
  * @param style of the page; the blocks were set in `innerStyle` of it
+ * @param rooms that the pages have for them
  */
-export const dressed = (blocks: readonly Block[], style: SheetStyle): readonly Block[] =>
-  inCompany(inDress(blocks, style));
+export const dressed = (
+  blocks: readonly Block[],
+  style: SheetStyle,
+  rooms: Rooms,
+): readonly Block[] => inCompany(inDress(blocks, style, rooms));
 
-function inDress(blocks: readonly Block[], style: SheetStyle): readonly Block[] {
+function inDress(blocks: readonly Block[], style: SheetStyle, rooms: Rooms): readonly Block[] {
   switch (style.look) {
     case 'young':
       return blocks.map((block) => (block.loose ? ruledUnder(block, style, true) : block));
     case 'log':
       return blocks.map((block) => (block.loose ? ruledUnder(block, style, false) : block));
     case 'calm': {
-      const items = blocks.filter(({ loose }) => loose).length;
-      // Pages hold as many items as each other.
-      const each = Math.ceil(items / Math.max(1, Math.ceil(items / CALM_ITEMS)));
-      let count = 0;
-      return blocks.map((block) => {
-        if (!block.loose) return indented(block);
-        count += 1;
-        const turn = count > 1 && (count - 1) % each === 0;
-        return { ...framed(block, style), ...(turn ? { breakBefore: true } : {}) };
-      });
+      const set = blocks.map((block) => (block.loose ? framed(block, style) : indented(block)));
+      const turns = calmTurns(set, rooms);
+      return set.map((block, index) =>
+        turns.has(index) ? { ...block, breakBefore: true } : block,
+      );
     }
     default:
       return blocks;

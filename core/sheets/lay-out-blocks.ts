@@ -18,7 +18,7 @@ import type { SheetBlock } from './blocks/sheet-block';
 import { keyFace, paperFace } from './exercise-face';
 import { creditBlock, hasPicture, nameBlock, titleBlock } from './furniture';
 import { partHead } from './heads';
-import { dressed, innerStyle } from './dress';
+import { dressed, innerStyle, roomsUnder } from './dress';
 import { compose } from './compose';
 import type { Answers } from '../paper/face';
 import type { SheetLayout } from '../paper/sheet-layout';
@@ -65,10 +65,8 @@ function exerciseFace(
   }
   const sized = versionStyle(exercise, style);
   const face = paperFace(exercise, innerStyle(sized), answers);
-  const blocks = [
-    ...partHead(`${number}${exercise.title}`, exercise, sized),
-    ...dressed(face.blocks, sized),
-  ];
+  const head = partHead(`${number}${exercise.title}`, exercise, sized);
+  const blocks = [...head, ...dressed(face.blocks, sized, roomsUnder(head, sized.paper))];
   return {
     blocks: [...blocks, { height: 5, marks: [] }],
     problems: face.problems,

@@ -7,7 +7,7 @@ import type { SheetLayout } from '../paper/sheet-layout';
 import { COLUMN_GAP, sheetStyle, type SheetStyle } from '../paper/style';
 import { textBlock } from '../paper/text-block';
 import { compose, type Made } from './compose';
-import { dressed, innerStyle } from './dress';
+import { dressed, innerStyle, roomsUnder } from './dress';
 import { keyFace, paperFace } from './exercise-face';
 import { creditBlock, hasPicture, titleBlock } from './furniture';
 import { headBlocks, partHead } from './heads';
@@ -83,10 +83,11 @@ function runBlocks(
     const { reading } = exercise;
     const fresh = reading !== undefined && !printed.has(reading.body);
     if (fresh) printed.add(reading.body);
+    const head = partHead(`${numberOf(exercise)}. ${exercise.title}`, exercise, sized);
     return [
       ...(fresh ? readingBlocks(reading, style) : []),
-      ...partHead(`${numberOf(exercise)}. ${exercise.title}`, exercise, sized),
-      ...dressed(face.blocks, sized),
+      ...head,
+      ...dressed(face.blocks, sized, roomsUnder(head, sized.paper)),
       { height: 6, marks: [] },
     ];
   });

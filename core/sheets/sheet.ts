@@ -5,7 +5,7 @@ import { interactionOf } from '../exercises/interactions';
 import type { Answers } from '../paper/face';
 import type { Look } from '../kernel/look';
 import { compose, type Composed, type Made } from './compose';
-import { dressed, innerStyle } from './dress';
+import { dressed, innerStyle, roomsUnder } from './dress';
 import { keyFace, paperFace } from './exercise-face';
 import { finishBlocks, keyStrip, totalBlock } from './finish';
 import { pictureStrip } from './picture-strip';
@@ -166,6 +166,7 @@ function learnerBlocks(
   const credit = creditBlock(style);
   const reserved = reading ? 0 : heightOf([...head, ...ends, credit]);
   const face = paperFace(exercise, { ...innerStyle(style), reserved }, answers);
+  const rooms = roomsUnder(head, style.paper, columnsOf(style, layout).count);
   const strip = withStrip ? pictureStrip(exercise, face.blocks, style) : [];
   const pictured = hasPicture([...face.blocks, ...strip]);
   if (face.headless) {
@@ -180,7 +181,7 @@ function learnerBlocks(
   return {
     blocks: [
       ...head,
-      ...dressed(face.blocks, style),
+      ...dressed(face.blocks, style, rooms),
       ...ends,
       ...strip,
       ...(pictured ? [credit] : []),
@@ -244,9 +245,10 @@ export function layOutSheet(
   // The young get pictures where a page has the room and none yet.
   const roomy =
     plain.look === 'young' && !asIs && bare.fill < ROOM_FOR_STRIP && !hasPicture(bare.blocks);
-  const composed = roomy
+  const pictured = roomy
     ? compose((growth) => made(growth, undefined, true), plain.paper, columns)
     : bare;
+  const composed = pictured.pages > bare.pages ? bare : pictured;
   const key = keyBlocks(exercise, sheetStyle(profile, { ...layout, columns: 1 }));
   const written = layout.key === 'written' && key.length > 0 && !usual.headless;
   return finishSheet({

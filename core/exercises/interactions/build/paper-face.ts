@@ -3,16 +3,20 @@ import type { BuildTask } from './task';
 import type { PageMark } from '../../../paper/marks';
 import { breakLines, sizeThatHolds, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
-import type { SheetStyle } from '../../../paper/style';
+import { roomUnderHead, type SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { cardPrint, cardRows, SMALLEST_CARD_PRINT } from '../../../paper/cut-cards';
 import { keyLine, textAt, type Answers, type Face } from '../../../paper/face';
 
 const CARD_HEIGHT = 17;
+/** Pieces no lower than this still hold two lines. */
+const LEAST_CARD = 11;
+/** White under a branch. */
+const BRANCH_WHITE = 5;
 const CARD_COLUMNS = 3;
 
-/** The word in the middle, its branches at both sides, each a box for its pieces. */
-function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
+/** The boxes of a map: how wide and high they are, and their labels in lines. */
+function branchesOf(task: BuildTask, style: SheetStyle) {
   const width = style.width * 0.34;
   const sides = [
     task.places.filter((_, index) => index % 2 === 0),
@@ -39,10 +43,19 @@ function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
   );
   const header =
     label * (0.6 + 1.2 * Math.max(1, ...[...labels.values()].map((lines) => lines.length)));
-  const body = Math.min(most * CARD_HEIGHT + 3, 54);
-  const each = header + body + 5;
+  // As high as its pieces need, or a little less where the map then stands under its title.
+  const fitting = roomUnderHead(style) / rows - header - BRANCH_WHITE;
+  const highest = Math.min(most * CARD_HEIGHT + 3, 54);
+  const body = Math.min(highest, Math.max(fitting, most * LEAST_CARD + 3));
+  return { width, sides, rows, label, labels, header, body, card: (body - 3) / most };
+}
+
+/** The word in the middle, its branches at both sides, each a box for its pieces. */
+function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
+  const { width, sides, rows, label, labels, header, body } = branchesOf(task, style);
+  const each = header + body + BRANCH_WHITE;
   const height = rows * each;
-  const middle = { x: style.width / 2, y: (height - 5) / 2 };
+  const middle = { x: style.width / 2, y: (height - BRANCH_WHITE) / 2 };
   const oval = { width: style.width * 0.24, height: task.picture === undefined ? 22 : 38 };
   const marks: PageMark[] = [];
   sides.forEach((side, right) => {
@@ -135,13 +148,14 @@ function mapBlock(task: BuildTask, style: SheetStyle, filled: boolean): Block {
 function mapPaper(task: BuildTask, style: SheetStyle, answers: Answers): Face {
   if (answers === 'all') return { blocks: [mapBlock(task, style, true)], problems: [] };
   const width = Math.min(style.width / CARD_COLUMNS, style.width * 0.33);
-  const box = { x: 0, y: 0, width, height: CARD_HEIGHT };
+  const height = Math.min(CARD_HEIGHT, branchesOf(task, style).card);
+  const box = { x: 0, y: 0, width, height };
   return {
     blocks: [
       mapBlock(task, style, false),
       ...cardRows(
         task.pieces.map(({ text, word }) => ({ text, word })),
-        { columns: CARD_COLUMNS, width, height: CARD_HEIGHT },
+        { columns: CARD_COLUMNS, width, height },
         style,
       ),
     ],

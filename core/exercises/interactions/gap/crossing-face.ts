@@ -3,8 +3,8 @@ import { clueNumbers } from './crossing-words';
 import type { Crossing, CrossingEntry, GapItem, GapTask } from './task';
 import { moveMark, type PageMark } from '../../../paper/marks';
 import { textWidth } from '../../../paper/measure';
-import { FOOT_HEIGHT, type Block } from '../../../paper/paginate';
-import type { SheetStyle } from '../../../paper/style';
+import type { Block } from '../../../paper/paginate';
+import { roomUnderHead, type SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { textAt, type Face, type Answers, answeredOf } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
@@ -15,17 +15,23 @@ const LARGEST_SQUARE = 11;
 const CLUE_GAP = 7;
 /** Squares are made no smaller than this to spare a page. */
 const LEAST_SQUARE = 7.5;
+/** White under the grid. */
+const GRID_WHITE = 6;
 /** Smallest square that a hand can write in. */
 const SMALLEST_SQUARE = 6;
 
 const itemOf = (task: GapTask, entry: CrossingEntry) =>
   task.items.find((item) => item.id === entry.item) as GapItem;
 
-/** Squares small enough that the clues stand on the same page, as far as a hand can still write in them. */
+/**
+ * Squares small enough that the clues stand on the same page, as far as a hand can still write in
+ * them; where they cannot, the grid has its page to itself.
+ */
 function squareOf(task: GapTask, crossing: Crossing, style: SheetStyle): number {
-  const page = style.paper.height - 2 * style.paper.margin - FOOT_HEIGHT - style.reserved;
-  const room = page - clueBlock(task, crossing, style).height - 6;
-  const fitting = Math.max(LEAST_SQUARE, room / Math.max(1, crossing.rows));
+  const page = roomUnderHead(style) - GRID_WHITE;
+  const room = page - clueBlock(task, crossing, style).height;
+  const rows = Math.max(1, crossing.rows);
+  const fitting = (room / rows >= LEAST_SQUARE ? room : page) / rows;
   return Math.min(
     LARGEST_SQUARE * style.stretch,
     style.width / Math.max(1, crossing.columns),
@@ -81,7 +87,7 @@ function gridBlock(
   }
   const said = `Grid of squares, ${crossing.columns} across and ${crossing.rows} down; the clues say how long each word is`;
   return {
-    height: crossing.rows * side + 6,
+    height: crossing.rows * side + GRID_WHITE,
     marks: readAs(marks, undefined, said),
     name: 'The grid of squares',
   };

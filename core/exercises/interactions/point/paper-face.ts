@@ -1,14 +1,16 @@
 /** The point on paper: a picture of several things, with words to find or lines to label. */
 import { isPinned, pinnedLines, pinnedPicture } from './pins-face';
 import type { PointTask, SceneThing } from './task';
-import type { PageMark } from '../../../paper/marks';
+import { moveMark, type PageMark } from '../../../paper/marks';
 import type { Block } from '../../../paper/paginate';
-import type { SheetStyle } from '../../../paper/style';
+import { roomUnderHead, type SheetStyle } from '../../../paper/style';
 import { keyLine, textAt, type Face, type Answers, answeredOf } from '../../../paper/face';
 import { wordBox } from '../../../paper/word-box';
 
 /** White between the frame and what it holds. */
 const FRAME = 4;
+/** Share of its full width to which a scene is made smaller rather than begin another page. */
+const LEAST_SHARE = 0.7;
 
 function ring(thing: SceneThing, scale: number): PageMark {
   const grow = 2;
@@ -30,16 +32,20 @@ function sceneBlock(
   task: PointTask,
   style: SheetStyle,
   shown: ReadonlySet<string>,
+  room: number,
   numbered = false,
 ): Block {
   const { scene } = task;
-  const scale = style.width - 2 * FRAME;
+  // No higher than the page has room for, as long as its things can still be told apart.
+  const wide = style.width - 2 * FRAME;
+  const scale = Math.min(wide, Math.max(wide * LEAST_SHARE, (room - 2 * FRAME - 4) / scene.height));
+  const width = scale + 2 * FRAME;
   const marks: PageMark[] = [
     {
       kind: 'box',
       x: 0,
       y: 0,
-      width: style.width,
+      width,
       height: scene.height * scale + 2 * FRAME,
       stroke: 0.4,
       radius: 3,
@@ -101,7 +107,7 @@ function sceneBlock(
   }
   return {
     height: scene.height * scale + 2 * FRAME + 4,
-    marks,
+    marks: marks.map((mark) => moveMark(mark, (style.width - width) / 2, 0)),
     name: 'The picture',
   };
 }
@@ -122,7 +128,9 @@ export function pointPaper(task: PointTask, style: SheetStyle, answers: Answers)
       problems: [],
     };
   }
-  return { blocks: [...wordBox(words, style), sceneBlock(task, style, shown)], problems: [] };
+  const box = wordBox(words, style);
+  const room = roomUnderHead(style) - box.reduce((sum, { height }) => sum + height, 0);
+  return { blocks: [...box, sceneBlock(task, style, shown, room)], problems: [] };
 }
 
 export function pointKey(task: PointTask, style: SheetStyle): Block[] {
@@ -131,7 +139,7 @@ export function pointKey(task: PointTask, style: SheetStyle): Block[] {
   return [
     isPinned(task.scene)
       ? pinnedPicture(task, task.scene, small, all, true)
-      : sceneBlock(task, small, all, true),
+      : sceneBlock(task, small, all, Infinity, true),
     ...task.items.map((item, index) => keyLine(index, item.word, item.reason, style)),
   ];
 }

@@ -3,18 +3,15 @@ import { cardMarks, cutLine, type CardBox } from '../../../paper/cut-cards';
 import { textAt, type Face } from '../../../paper/face';
 import type { PageMark } from '../../../paper/marks';
 import { textWidth } from '../../../paper/measure';
-import { FOOT_HEIGHT, type Block } from '../../../paper/paginate';
+import type { Block } from '../../../paper/paginate';
 import { readAs } from '../../../paper/reading';
-import type { SheetStyle } from '../../../paper/style';
+import { roomUnderHead, type SheetStyle } from '../../../paper/style';
 import { faces, tabs, type Edge } from './die-net';
 import type { CutOut } from './task';
 
 /** A circle as path data about its own middle. */
 const circle = (radius: number) =>
   `M${-radius} 0 A${radius} ${radius} 0 1 0 ${radius} 0 A${radius} ${radius} 0 1 0 ${-radius} 0 Z`;
-
-const roomOf = ({ paper, reserved }: SheetStyle) =>
-  paper.height - 2 * paper.margin - FOOT_HEIGHT - reserved;
 
 /** The size at which the longest of some words is no wider than there is room. */
 function fitted(words: readonly string[], style: SheetStyle, room: number, wanted: number) {
@@ -24,7 +21,7 @@ function fitted(words: readonly string[], style: SheetStyle, room: number, wante
 
 /** A circle in fields, a word in each, read from the middle outwards; a cross where the pencil stands. */
 function spinner(words: readonly string[], style: SheetStyle): Block {
-  const radius = Math.min(68, style.width / 2 - 1, roomOf(style) * 0.36);
+  const radius = Math.min(68, style.width / 2 - 1, roomUnderHead(style) * 0.36);
   const middle = { x: style.width / 2, y: radius };
   const count = words.length;
   const inner = radius * 0.22;
@@ -62,7 +59,7 @@ function spinner(words: readonly string[], style: SheetStyle): Block {
 
 /** The net of a die with tabs to glue: a word on each face, again from the first where there are fewer. */
 function die(words: readonly string[], style: SheetStyle): Block {
-  const side = Math.min(46, (style.width - 2) / 3.1, (roomOf(style) * 0.8) / 4.3);
+  const side = Math.min(46, (style.width - 2) / 3.1, (roomUnderHead(style) * 0.8) / 4.3);
   const tab = side * 0.22;
   const left = (style.width - 3 * side) / 2;
   const boxOf = (face: number): CardBox => {
@@ -106,7 +103,7 @@ function bookmarks(
 ): Block[] {
   const columns = Math.max(1, Math.floor((style.width + 0.01) / STRIP));
   const width = style.width / columns;
-  const height = Math.min(roomOf(style), 200);
+  const height = Math.min(roomUnderHead(style), 200);
   // One for each learner at the table: the strips of a page are filled with what there is.
   const strips = Math.max(columns, Math.ceil(groups.length / columns) * columns);
   const all = Array.from({ length: strips }, (_, at) => groups[at % groups.length] ?? []);
