@@ -5,7 +5,11 @@ import { sheetStyle } from '../../paper/style';
 import { sizeThatHolds, textWidth } from '../../paper/measure';
 import type { PageMark, TextMark } from '../../paper/marks';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
+import { layOutSheet } from '../../sheets/sheet';
 import { makeExercise } from '../make-exercise';
+import { orderPaper } from './order/paper-face';
+import { writtenOut } from './order/task';
+import type { SortTask } from './sort/task';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();
@@ -52,6 +56,63 @@ describe('as large as what is read', () => {
 });
 
 describe('where it stands', () => {
+  test('a sort of five headings and long words has its boxes and cards on one page', () => {
+    const words =
+      'rain thunder umbrella thermometer meteorology wind puddle hurricane barometer temperature fog lightning electricity observation meteorological snow'.split(
+        ' ',
+      );
+    for (const paper of ['a4', 'letter'] as const) {
+      const profile = kestrels({ paper, level: { system: 'uk', value: 'Y6' } });
+      const exercise = makeExercise(
+        { maker: 'sort-by-syllables', words, parameters: {}, seed: 11 },
+        lexicon,
+        meanings,
+        profile,
+      );
+      expect((exercise.task as SortTask).headings.length).toBeGreaterThanOrEqual(5);
+      expect(layOutSheet(exercise, profile, '', ['learner']).pages).toHaveLength(1);
+    }
+  });
+
+  test('a number that is written into a box stands inside it', () => {
+    const { exercise, style } = facesOf('order-of-events', [], {}, year1);
+    const big = { ...style, body: 9 };
+    const face =
+      exercise.short === undefined
+        ? paperFace(exercise, big, 'all')
+        : orderPaper(
+            {
+              interaction: 'order',
+              list: true,
+              items: [
+                {
+                  id: 'a',
+                  word: 'a',
+                  pieces: ['It rained.', 'It began.'],
+                  key: ['It began.', 'It rained.'],
+                  reason: '',
+                },
+              ],
+            },
+            big,
+            'all',
+          );
+    for (const { marks } of face.blocks) {
+      const box = marks.find((mark) => mark.kind === 'box');
+      const number = texts(marks).find(({ text }) => /^[0-9]$/.test(text));
+      if (box?.kind !== 'box' || number === undefined) continue;
+      expect(number.y).toBeLessThan(box.y + box.height);
+      expect(number.y - number.size * 0.7).toBeGreaterThan(box.y);
+    }
+    expect(face.blocks.length).toBeGreaterThan(1);
+  });
+
+  test('numbers in a row are written with commas, words of a sentence with spaces', () => {
+    expect(writtenOut(['265 ml', '2 l'], { sentence: true, row: true })).toBe('265 ml, 2 l');
+    expect(writtenOut(['It', 'rained.'], { sentence: true })).toBe('It rained.');
+    expect(writtenOut(['r', 'ai', 'n'], {})).toBe('rain');
+  });
+
   test('no mark begins a line: it goes with the gap that it ends', () => {
     for (const width of [80, 95, 110, 125, 140, 155, 170]) {
       const { exercise, style } = facesOf('question-tags', []);

@@ -1,6 +1,6 @@
 import type { TableKind, TableRow } from '../../languages/language-pack';
 import { packOf } from '../../languages/registry/registry';
-import { wordClassBits } from '../../languages/en/lexicon/word-class';
+import { metAsVerb } from '../../languages/en/words/met-as-verb';
 import { verbFormsOf } from '../../languages/en/forms/verb-form-of';
 import { choice, read } from '../making/parameters';
 import type { Maker } from '../making/maker';
@@ -82,25 +82,31 @@ const maker: Maker = {
     const notes: { word: string; text: string }[] = [];
     const given =
       words.length > 0 ? words : (tables?.start ?? []).map((word) => ({ word, entry: undefined }));
-    const items = given.flatMap(({ word, entry }): GivenItem[] => {
+    const english = words.length > 0 && pack.tag === 'en';
+    const metAs = (word: string) => metAsVerb(word, lexicon, meanings);
+    // To coat and to frost belong in a list of verbs, not in one of things.
+    const met = given.filter(({ word }) => ['first', 'also'].includes(metAs(word)));
+    const ofVerbs = 2 * met.length >= given.length;
+    const items = given.flatMap(({ word }): GivenItem[] => {
       // An English word that is no verb has none of these forms, though they could be made.
-      const english = words.length > 0 && pack.tag === 'en';
       const verbs = english ? verbFormsOf(word.toLowerCase(), lexicon) : [];
-      // Cat could be a verb; only what children meet as one is.
-      const met =
-        entry !== undefined &&
-        ((entry.kinds & wordClassBits.verb) !== 0 ||
-          meanings?.sensesOf(entry.word).some(({ wordClass }) => wordClass === 'v') === true);
-      const noVerb = english && !(met && verbs.some(({ form }) => form === 'base'));
+      const as = english ? metAs(word) : 'first';
+      const noVerb =
+        english &&
+        (as === 'never' ||
+          (as === 'rarely' && !ofVerbs) ||
+          !verbs.some(({ form }) => form === 'base'));
       const row = noVerb || !tables || !kind ? undefined : tables.row(word, kind);
       if (row && kind) return [itemOf(word, row, kind)];
       const base = verbs[0]?.base;
       notes.push({
         word,
         text:
-          base === undefined || base === word.toLowerCase()
-            ? `${word} has no forms in this table, or is not known in the form that a dictionary has. It was left out.`
-            : `${word} is a form of ${base}. It was left out: take ${base}.`,
+          noVerb && as === 'rarely'
+            ? `${word} is hardly met as a verb. It was left out: put it into a list of verbs to have it.`
+            : base === undefined || base === word.toLowerCase()
+              ? `${word} has no forms in this table, or is not known in the form that a dictionary has. It was left out.`
+              : `${word} is a form of ${base}. It was left out: take ${base}.`,
       });
       return [];
     });

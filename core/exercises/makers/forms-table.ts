@@ -1,7 +1,7 @@
 import { conjugate } from '../../languages/en/forms/conjugate';
-import { irregularVerb } from '../../languages/en/forms/irregular-verbs';
 import { verbFormsOf } from '../../languages/en/forms/verb-form-of';
 import { formsOfVerb } from '../../languages/en/forms/verb-forms';
+import { metAsVerb } from '../../languages/en/words/met-as-verb';
 import { tenseFeatures, tenses, whyTense } from '../../languages/en/grammar/transform/form-change';
 import { grammarMaker } from '../making/grammar-maker';
 import { type GivenItem, written } from '../making/written';
@@ -28,17 +28,21 @@ export default grammarMaker({
   targets: tenses,
   title: 'Table of a tense',
   instruction: 'Fill in the table. The first row shows how.',
-  make({ words, target, forms }) {
+  make({ words, target, forms, meanings }) {
     const named = words.map(({ word }) => word.toLowerCase());
-    // Of several words the first that is meant as a verb at least as often as not.
-    const isVerb = (word: string) => {
+    // Of several words the first that is met as a verb before all, then one that is met so too.
+    const metAs = (word: string) => {
       // Of a verb in two words, as switch off, the first.
       const [first = ''] = word.split(' ');
       const base = verbFormsOf(first, forms.lexicon).some(({ form }) => form === 'base');
-      const [noun = 0, verbal = 0] = [...(forms.lexicon.find(first)?.shares ?? '')].map(Number);
-      return base && (verbal >= noun || irregularVerb(first) !== undefined);
+      return base ? metAsVerb(first, forms.lexicon, meanings) : 'never';
     };
-    const verb = named.find(isVerb) ?? 'walk';
+    const verb =
+      named.find((word) => metAs(word) === 'first') ??
+      named.find((word) => metAs(word) === 'also') ??
+      // Who asks for the one word wants that one.
+      (named.length === 1 ? named.find((word) => metAs(word) === 'rarely') : undefined) ??
+      'walk';
     const left = named.filter((word) => word !== verb);
     const rows = conjugate(verb, tenseFeatures(target), forms);
     const items = rows.map((row): GivenItem => {
@@ -62,7 +66,7 @@ export default grammarMaker({
       title: `${verb}: ${target}`,
       notes: [
         ...(named.length > 0 && left.length === named.length
-          ? [`None of these words is mostly a verb: ${verb} is taken. Add a verb in its base form.`]
+          ? [`None of these words is met as a verb: ${verb} is taken. Add a verb in its base form.`]
           : left.length > 0
             ? [`The table is for one verb: ${verb}.`]
             : []),

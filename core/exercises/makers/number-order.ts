@@ -94,7 +94,7 @@ export default grammarMaker({
           ? [`No three others measure the same as ${left.map(({ text }) => text).join(', ')}.`]
           : []),
       ],
-      task: { interaction: 'order', sentence: true, items: numbered(items) },
+      task: { interaction: 'order', sentence: true, row: true, items: numbered(items) },
     };
   },
 });

@@ -4,10 +4,14 @@ import { editItems, reasonPlaces } from '../kit/hand-edit';
 import type { Interaction } from '../kit/interaction';
 import { judge } from '../kit/verdict';
 import { orderKey, orderPaper } from './paper-face';
-import type { OrderResponse, OrderTask } from './task';
+import { writtenOut, type OrderResponse, type OrderTask } from './task';
 
 const same = (left: readonly string[], right: readonly string[]) =>
   left.length === right.length && left.every((piece, index) => piece === right[index]);
+
+/** In a report letters stand apart as well. */
+const said = (pieces: readonly string[], { row }: OrderTask) =>
+  writtenOut(pieces, row ? { row } : { sentence: true });
 
 export const order: Interaction<OrderTask, OrderResponse> = {
   validate: ({ items }) =>
@@ -19,20 +23,20 @@ export const order: Interaction<OrderTask, OrderResponse> = {
         ? [`The pieces of ${item.word} stand in order already.`]
         : [];
     }),
-  mark: ({ items }, response) =>
-    judge(items, (item) => ({
-      asked: item.pieces.join(' '),
-      given: (response[item.id] ?? []).join(' '),
-      expected: item.key.join(' '),
+  mark: (task, response) =>
+    judge(task.items, (item) => ({
+      asked: said(item.pieces, task),
+      given: said(response[item.id] ?? [], task),
+      expected: said(item.key, task),
       right: same(response[item.id] ?? [], item.key),
     })),
   wordsOf: ({ items }) => items.map((item) => item.word),
   keyOf: ({ items }) => Object.fromEntries(items.map((item) => [item.id, item.key])),
-  keyedItems: ({ items }) =>
-    items.map((item) => ({
+  keyedItems: (task) =>
+    task.items.map((item) => ({
       id: item.id,
-      question: item.pieces.join(' '),
-      answer: item.key.join(' '),
+      question: said(item.pieces, task),
+      answer: said(item.key, task),
       accepted: [],
       reason: item.reason,
       word: item.word,

@@ -1,5 +1,5 @@
 /** The order on paper: loose pieces in boxes, and a line to write the whole on. */
-import type { OrderItem, OrderTask } from './task';
+import { writtenOut, type OrderItem, type OrderTask } from './task';
 import type { PageMark } from '../../../paper/marks';
 import { breakLines, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
@@ -20,16 +20,15 @@ import { readAs } from '../../../paper/reading';
 const LEAST_LINE = 30;
 
 /** The pieces of an item named one by one, and what is to be done with them. */
-function said(marks: readonly PageMark[], item: OrderItem, index: number, worked: boolean) {
-  const joined = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
+function said(marks: readonly PageMark[], item: OrderItem, index: number, solved?: string) {
   const parts = [
     `${index + 1}. ${item.picture === undefined ? '' : 'picture; '}pieces: ${item.pieces.join(', ')}`,
-    worked ? `written: ${joined}` : 'line to write on',
+    solved === undefined ? 'line to write on' : `written: ${solved}`,
   ];
   return readAs(marks, undefined, parts.join('; '));
 }
 
-function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: boolean): Block {
+function itemBlock(item: OrderItem, index: number, style: SheetStyle, solved?: string): Block {
   const cell = Math.max(style.body * 1.5, 9);
   const marks: PageMark[] = [];
   const pictured = item.picture !== undefined;
@@ -72,23 +71,22 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, worked: bo
   const baseline =
     middle + row * step + (below ? cell / 2 + style.lineRoom * 0.9 : style.body * 0.4);
   marks.push({ kind: 'line', x1: from, y1: baseline, x2: style.width, y2: baseline, width: 0.35 });
-  if (worked) {
-    const text = item.key.join(item.key.some((piece) => piece.includes(' ')) ? ' ' : '');
-    const wide = Math.max(1, textWidth(text, style.font, 400, style.body));
+  if (solved !== undefined) {
+    const wide = Math.max(1, textWidth(solved, style.font, 400, style.body));
     const size = Math.min(style.body, (style.body * (style.width - from - 3)) / wide);
-    marks.push(textAt(from + 2, baseline - 1, text, style, { size, grey: true }));
+    marks.push(textAt(from + 2, baseline - 1, solved, style, { size, grey: true }));
   }
   const height = Math.max(cell + 3, pictured ? style.picture * 0.8 : 0, below ? baseline : 0) + 3;
   return {
     height,
-    marks: [itemArea(item, style.width, height - 2), ...said(marks, item, index, worked)],
+    marks: [itemArea(item, style.width, height - 2), ...said(marks, item, index, solved)],
     name: `The pieces of ${item.word}`,
     loose: true,
   };
 }
 
 /** The words of a sentence in boxes, over a line to write it on. */
-function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked: boolean): Block {
+function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, solved?: string): Block {
   const cell = Math.max(style.body * 1.5, 8);
   const marks: PageMark[] = [...numberAt(cell / 2 + style.body * 0.25, index + 1, style)];
   let x = NUMBER_ROOM;
@@ -107,15 +105,14 @@ function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked
   }
   const line = y + cell + style.lineRoom;
   marks.push({ kind: 'line', x1: NUMBER_ROOM, y1: line, x2: style.width, y2: line, width: 0.35 });
-  if (worked) {
-    const text = item.key.join(' ');
-    const wide = Math.max(1, textWidth(text, style.font, 400, style.body));
+  if (solved !== undefined) {
+    const wide = Math.max(1, textWidth(solved, style.font, 400, style.body));
     const size = Math.min(style.body, (style.body * (style.width - NUMBER_ROOM - 2)) / wide);
-    marks.push(textAt(NUMBER_ROOM + 1, line - 1, text, style, { size, grey: true }));
+    marks.push(textAt(NUMBER_ROOM + 1, line - 1, solved, style, { size, grey: true }));
   }
   return {
     height: line + 4,
-    marks: [itemArea(item, style.width, line + 1), ...said(marks, item, index, worked)],
+    marks: [itemArea(item, style.width, line + 1), ...said(marks, item, index, solved)],
     name: `The words of “${item.word}”`,
     loose: true,
   };
@@ -123,7 +120,7 @@ function sentenceBlock(item: OrderItem, index: number, style: SheetStyle, worked
 
 /** Sentences one under another, each with a box for its number. */
 function listBlocks(item: OrderItem, style: SheetStyle, worked: boolean): Block[] {
-  const box = 8;
+  const box = Math.max(8, style.body * 1.35);
   const left = box + 4;
   const leading = style.body * style.leading;
   return item.pieces.map((piece) => {
@@ -134,7 +131,12 @@ function listBlocks(item: OrderItem, style: SheetStyle, worked: boolean): Block[
     ];
     if (worked) {
       const place = String(item.key.indexOf(piece) + 1);
-      marks.push(textAt(box / 2, box * 0.72, place, style, { align: 'middle', grey: true }));
+      marks.push(
+        textAt(0.3 + box / 2, 0.5 + box / 2 + style.body * 0.33, place, style, {
+          align: 'middle',
+          grey: true,
+        }),
+      );
     }
     return {
       height: Math.max(box + 1, lines.length * leading) + 4,
@@ -150,6 +152,8 @@ function listBlocks(item: OrderItem, style: SheetStyle, worked: boolean): Block[
 }
 
 export function orderPaper(task: OrderTask, style: SheetStyle, answers: Answers): Face {
+  const solved = (item: OrderItem, index: number) =>
+    isAnswered(answers, index) ? writtenOut(item.key, task) : undefined;
   if (task.list) {
     return {
       blocks: task.items.flatMap((item, index) =>
@@ -161,16 +165,14 @@ export function orderPaper(task: OrderTask, style: SheetStyle, answers: Answers)
   if (task.sentence) {
     return {
       blocks: task.items.map((item, index) =>
-        sentenceBlock(item, index, style, isAnswered(answers, index)),
+        sentenceBlock(item, index, style, solved(item, index)),
       ),
       problems: [],
     };
   }
   const tooLong = task.items.some((item) => item.pieces.length > 14);
   return {
-    blocks: task.items.map((item, index) =>
-      itemBlock(item, index, style, isAnswered(answers, index)),
-    ),
+    blocks: task.items.map((item, index) => itemBlock(item, index, style, solved(item, index))),
     problems: tooLong
       ? ['A word has too many letters for one row of boxes. Use a shorter word.']
       : [],
@@ -184,6 +186,6 @@ export function orderKey(task: OrderTask, style: SheetStyle): Block[] {
     );
   }
   return task.items.map((item, index) =>
-    keyLine(index, item.key.join(task.sentence ? ' ' : ''), item.reason, style),
+    keyLine(index, writtenOut(item.key, task), item.reason, style),
   );
 }

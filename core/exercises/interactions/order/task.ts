@@ -18,7 +18,15 @@ export interface OrderTask {
   readonly list?: boolean;
   /** The pieces are the words of a sentence: it is written on a line of its own. */
   readonly sentence?: boolean;
+  /** The pieces are things in a row, as numbers are: written with commas. */
+  readonly row?: boolean;
 }
+
+/** The pieces as they are written down: letters close up, words with spaces, a row with commas. */
+export const writtenOut = (
+  pieces: readonly string[],
+  { list, sentence, row }: Pick<OrderTask, 'list' | 'sentence' | 'row'>,
+): string => pieces.join(row ? ', ' : sentence || list ? ' ' : '');
 
 /** Item id to the pieces in the order they were put. */
 export type OrderResponse = Readonly<Record<string, readonly string[]>>;

@@ -3,7 +3,7 @@ import type { SortTask } from './task';
 import type { PageMark } from '../../../paper/marks';
 import { breakLines, sizeThatHolds, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
-import type { SheetStyle } from '../../../paper/style';
+import { roomUnderHead, type SheetStyle } from '../../../paper/style';
 import { textBlock } from '../../../paper/text-block';
 import { cardRows } from '../../../paper/cut-cards';
 import { textAt, type Answers } from '../../../paper/face';
@@ -11,6 +11,12 @@ import { readAs } from '../../../paper/reading';
 
 const BOX_GAP = 5;
 const CARD_PADDING = 3;
+/** A card lower than this, in millimetres, is hard to cut and to glue. */
+const LEAST_CARD = 10;
+/** Room for the worked example over the boxes. */
+const EXAMPLE_ROOM = 14;
+
+const heightOf = (blocks: readonly Block[]) => blocks.reduce((sum, { height }) => sum + height, 0);
 
 export interface SortPaper {
   readonly blocks: readonly Block[];
@@ -141,7 +147,14 @@ function boxRows(
 /** The learner's sheet: boxes, then the cards; cards that do not fit go to the next page whole rows at a time. */
 export function sortPaper(task: SortTask, style: SheetStyle, answers: Answers): SortPaper {
   const { columns, width, size } = fitCards(task, style);
-  const height = Math.max(size * 2.4, 13) * Math.sqrt(style.stretch);
+  const usual = Math.max(size * 2.4, 13) * Math.sqrt(style.stretch);
+  // Cards are cut lower where boxes and cards then stand on one page.
+  const lowest = Math.max(size * 1.8, LEAST_CARD);
+  const rowsOfCards = Math.ceil(task.cards.length / columns);
+  const fits = (height: number) =>
+    heightOf(boxRows(task, style, { width, height })) + rowsOfCards * height <=
+    roomUnderHead(style) - EXAMPLE_ROOM;
+  const height = [usual, (usual + lowest) / 2, lowest].find(fits) ?? usual;
   const problems =
     size < 3.2
       ? ['A word is too long for a card on this page. Use a shorter word or larger paper.']

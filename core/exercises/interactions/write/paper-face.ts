@@ -81,13 +81,19 @@ function said(
   return readAs(marks, undefined, `${index + 1}. ${parts.join('; ')}`);
 }
 
-/** An answer set as large as its lines hold: all of it, whatever its length. */
+/**
+ * An answer set as large as its lines hold: on the lines where it stays readable so, else closer
+ * together in their room; all of it, whatever its length.
+ */
 function fitted(text: string, style: SheetStyle, width: number, lines: number) {
   const room = lines * style.lineRoom;
+  for (let size = style.body; size > style.body * 0.68; size *= 0.92) {
+    const broken = breakLines(text, style.font, 400, size, width);
+    if (broken.length <= lines) return { size, broken };
+  }
   for (let size = style.body; ; size *= 0.92) {
     const broken = breakLines(text, style.font, 400, size, width);
-    const fits = broken.length <= lines || broken.length * size * 1.25 <= room;
-    if (fits || size < style.body * 0.3) return { size, broken };
+    if (broken.length * size * 1.25 <= room || size < style.body * 0.3) return { size, broken };
   }
 }
 
