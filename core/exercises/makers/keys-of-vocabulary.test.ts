@@ -240,6 +240,33 @@ describe('meanings', () => {
 });
 
 describe('groups', () => {
+  test.each([
+    // Silent letters and hard c that a word bank does not name, from teachers' lists (common practice).
+    [
+      'knee thumb wrist comb island tongue castle calm sun',
+      'silent letter',
+      /island|tongue|castle|calm/,
+    ],
+    ['catch crawl climb cat kick rocket bicycle sun', 'hard c', /kick|rocket|bicycle/],
+    ['shop chip thin ring knee wrist bell sun', 'consonant digraph', /knee|wrist|bell/],
+    ['gate goat bag jam giraffe page sun', 'hard g', /giraffe|page/],
+  ])('of %s none that could have a %s is odd by it', (words, name, never) => {
+    for (let seed = 1; seed <= 40; seed += 1) {
+      const { items } = made('choice', 'odd-one-out', words.split(' '), {}, seed);
+      for (const { word, reason } of items) {
+        if (reason.includes(name)) expect(word).not.toMatch(never);
+      }
+    }
+  });
+
+  test('a word with both sounds of a letter is a model of neither', () => {
+    const { items } = made('choice', 'odd-one-out', 'bicycle cat cot climb sun pen'.split(' '));
+    const hard = items.filter(({ reason }) => reason.includes('hard c'));
+    for (const { options } of hard)
+      expect(options.map(({ text }) => text)).not.toContain('bicycle');
+    expect(items.length).toBeGreaterThan(0);
+  });
+
   test('the odd one out of a rhyme is the only one that does not rhyme', () => {
     const words = ['rain', 'train', 'chain', 'day', 'lake', 'snake', 'cake', 'hot'];
     for (let seed = 0; seed < 20; seed += 1) {

@@ -42,9 +42,23 @@ const looks: Partial<Record<PatternName, RegExp>> = {
   CVCe: /[aeiou][^aeiou]e$/,
   'vowel-team': /[aeiou]{2}|[aeo][wy]|igh/,
   'r-controlled': /[aeiou]r/,
-  'consonant-digraph': /sh|ch|th|wh|ph|ck|ng/,
+  'consonant-digraph': /sh|ch|th|wh|ph|gh|ck|ng|kn|wr|gn|mb$|([^aeiou])\1$/,
   'doubled-consonant': /([^aeiou])\1/,
-  'silent-letter': /^(?:kn|wr|gn)|mb$|mn$|igh/,
+  'soft-c': /c/,
+  'hard-c': /[ckq]/,
+  'soft-g': /[gj]/,
+  'hard-g': /g/,
+  // Island, tongue, castle, calm, and the e of whale.
+  'silent-letter':
+    /kn|wr|gn|mb|mn|gh|wh|rh|ps|isl|st(?:le|en)|l[kfm]|ue|sc|bt|sword|^ho(?:n|ur)|e$/,
+};
+
+/** A word that has both, as bicycle, is a model of neither. */
+const opposed: Partial<Record<PatternName, PatternName>> = {
+  'soft-c': 'hard-c',
+  'hard-c': 'soft-c',
+  'soft-g': 'hard-g',
+  'hard-g': 'soft-g',
 };
 
 function traitsOf(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
@@ -65,10 +79,11 @@ function traitsOf(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[] {
         trait(`are about ${topic}`, (entry) => lexicon.topicWords(topic).has(entry.word)),
       ),
     ...visible.map((pattern) => ({
-      ...trait(
-        `have this: ${patternTexts[pattern]}`,
-        (entry) => patterns.get(entry)?.includes(pattern) ?? false,
-      ),
+      ...trait(`have this: ${patternTexts[pattern]}`, (entry) => {
+        const found = patterns.get(entry) ?? [];
+        const other = opposed[pattern];
+        return found.includes(pattern) && !(other !== undefined && found.includes(other));
+      }),
       ...(looks[pattern] && { looks: looks[pattern] }),
     })),
   ];
@@ -97,7 +112,7 @@ function otherSights(entries: readonly LexiconEntry[], lexicon: Lexicon): Trait[
 const isPattern = ({ name }: Trait) => name.startsWith('have this');
 
 const MOST = 8;
-const TURNS = 6;
+const TURNS = 20;
 
 /** Three that share the trait, and a fourth that lacks it and was not odd before. */
 function fourOf(
