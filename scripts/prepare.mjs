@@ -11,7 +11,9 @@ const packs = `${root}data/packs`;
 /** What the word pack depends on: its script, its tables, and the code that takes words apart. */
 function inputs() {
   const files = readdirSync(`${root}data`)
-    .filter((file) => /\.(ts|tsv|txt)$/.test(file) && file !== 'pack-fonts.ts')
+    .filter(
+      (file) => /\.(ts|tsv|txt)$/.test(file) && !['pack-fonts.ts', 'pack-maps.ts'].includes(file),
+    )
     .map((file) => `data/${file}`);
   for (const file of readdirSync(`${root}data/wordbook`)) files.push(`data/wordbook/${file}`);
   for (const folder of [
@@ -103,6 +105,9 @@ export function prepare() {
       run(node, [tsx, `data/${script}`, 'data/packs'], { stdio: ['ignore', 'ignore', 'inherit'] });
     }
   });
+  make(`${packs}/maps.pack`, 'maps', ['data/pack-maps.ts', 'package.json'], () =>
+    run(node, [tsx, 'data/pack-maps.ts', 'data/packs'], { stdio: ['ignore', 'ignore', 'inherit'] }),
+  );
   make(`${root}core/library/library.json`, 'library', libraryInputs(), () =>
     run(node, [tsx, 'scripts/make-library.ts']),
   );

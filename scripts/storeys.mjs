@@ -9,7 +9,7 @@ const core = fileURLToPath(new URL('../core', import.meta.url));
 
 /** `*` stands for any one folder. */
 export const storeys = [
-  ['kernel'],
+  ['kernel', 'maps'],
   [
     'languages',
     'languages/shared',

@@ -48,6 +48,7 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['antonyms opposites synonyms thesaurus', ['synonyms-opposites']],
   ['frayer mind map word web graphic organiser', ['word-map', 'relations-map']],
   ['family tree relatives parts of kinds of', ['relations-map']],
+  ['map country city town atlas geography locate place', ['pinned-picture', 'place-articles']],
   ['homophones there their confused words', ['confusable-words']],
   ['prefixes suffixes endings', ['build-suffix', 'build-ing', 'sort-by-suffix-rule']],
   ['error correction editing proofreading find the mistake', ['repair-sentence', 'end-marks']],

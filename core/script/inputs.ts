@@ -3,6 +3,7 @@ import { lookNames } from '../kernel/look';
 import { finishNames, keyNames } from '../paper/sheet-layout';
 import { completeClass, type ClassSettings } from '../classes/new-class';
 import { accents } from '../kernel/accent';
+import { mapZooms } from '../maps/locator-map';
 import { spellings } from '../kernel/spelling';
 import { openRecord } from '../records/open-record';
 import { knowledges, matches, places, sortOrders, stressPlaces } from '../search/word-query';
@@ -201,6 +202,8 @@ export const inputs = {
     by: oneOf(['line', 'sentence', 'paragraph']),
   },
   measureWords: { measure: text, spelling },
+  findPlaces: { name: text, most: count },
+  placeMap: { name: text, country: text, zoom: oneOf(mapZooms), marked: flag },
   readMeasure: { text, variety: oneOf(['us', 'international']) },
   grammar: {},
 } as const satisfies Readonly<Record<string, Fields>>;

@@ -4,6 +4,7 @@ import { SyllableCounter, unpackSyllables } from '../texts/analysis/syllable-cou
 import { Lexicon } from '../languages/en/lexicon/lexicon';
 import type { AccentPack, LexiconPack } from '../languages/en/lexicon/lexicon-pack';
 import { Meanings } from '../languages/en/words/meanings';
+import { Atlas, type AtlasPack } from '../maps/atlas';
 
 /** Reads a pack when an accent is first asked for. */
 export type PackSource = () => { lexicon: LexiconPack; spoken?: AccentPack };
@@ -66,4 +67,20 @@ export function loadedSyllables(): SyllableCounter {
     syllablesSource === undefined ? undefined : unpackSyllables(syllablesSource()),
   );
   return syllableCounter;
+}
+
+let atlasSource: (() => AtlasPack) | undefined;
+let atlas: Atlas | undefined;
+
+/** Says where the packed atlas comes from; it is read when first needed. */
+export function useAtlas(source: () => AtlasPack): void {
+  atlasSource = source;
+  atlas = undefined;
+}
+
+/** @throws Error where no atlas was given */
+export function loadedAtlas(): Atlas {
+  if (atlasSource === undefined) throw new Error('The atlas is not loaded: call useAtlas first.');
+  atlas ??= new Atlas(atlasSource());
+  return atlas;
 }

@@ -1,9 +1,12 @@
-import { useId, useRef, useState } from 'react';
+import { lazy, Suspense, useId, useRef, useState } from 'react';
 import { Button } from 'react-bootstrap';
-import { BsImage } from 'react-icons/bs';
+import { BsGlobe, BsImage } from 'react-icons/bs';
+import { makerInfo, parametersOf } from '~core/exercises/catalogue';
 import { NO_PICTURE, readPicture } from '~/ui/read-picture';
 import type { Scene } from '~core/exercises/interactions/write/task';
 import type { PanelProps } from './panel-props';
+
+const MapDialog = lazy(async () => ({ default: (await import('./MapDialog')).MapDialog }));
 
 /** Sharp on half a page of A4, and light enough to keep in the lesson. */
 const LARGEST_SIDE = 1000;
@@ -18,6 +21,7 @@ export function ScenePicture({
   const id = useId();
   const file = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState('');
+  const [mapping, setMapping] = useState(false);
   const scene = open.part.parameters[name] as Scene | undefined;
   const choose = async (chosen: File | undefined) => {
     if (!chosen) return;
@@ -61,6 +65,9 @@ export function ScenePicture({
         <Button size="sm" variant="outline-dark" onClick={() => file.current?.click()}>
           <BsImage aria-hidden="true" /> {scene ? 'Another picture …' : 'Choose a picture …'}
         </Button>
+        <Button size="sm" variant="outline-dark" onClick={() => setMapping(true)}>
+          <BsGlobe aria-hidden="true" /> A map of a place …
+        </Button>
         {scene && (
           <Button
             size="sm"
@@ -83,6 +90,18 @@ export function ScenePicture({
           event.currentTarget.value = '';
         }}
       />
+      {mapping && (
+        <Suspense fallback={null}>
+          <MapDialog
+            onClose={() => setMapping(false)}
+            onTake={(map, pin) => {
+              // Where places are named on the picture, the place of the map is the first.
+              const pinned = 'places' in parametersOf(makerInfo(open.part.maker));
+              onSet({ [name]: map, ...(pinned ? { places: [pin] } : {}) }, 'Took a map');
+            }}
+          />
+        </Suspense>
+      )}
       {problem !== '' && (
         <p className="message small mt-2" role="alert">
           {problem}

@@ -78,9 +78,16 @@ describe('places on a picture of the teacher’s own', () => {
     expect(made({ ...ownMaterial, places }).notes).toEqual([]);
   });
 
-  test('without a picture, or with one place, there is no sheet', () => {
+  test('without a picture, or without a place, there is no sheet', () => {
     expect(made({}).short).toContain('a picture of your own');
-    expect(made({ ...ownMaterial, places: ownMaterial.places.slice(0, 1) }).short).toContain('2');
+    expect(made({ ...ownMaterial, places: [] }).short).toContain('needs');
+  });
+
+  test('a map with one place asks for its name, and no box says it', () => {
+    const { task, short } = made({ ...ownMaterial, places: ownMaterial.places.slice(0, 1) });
+    expect(short).toBeUndefined();
+    expect(task.items).toHaveLength(1);
+    expect(task.bank).toEqual([]);
   });
 
   test('covered places show nothing of their names', () => {
@@ -260,7 +267,11 @@ describe('groups', () => {
   });
 
   test('a word with both sounds of a letter is a model of neither', () => {
-    const { items } = made('choice', 'odd-one-out', 'bicycle cat cot climb sun pen'.split(' '));
+    const { items } = made(
+      'choice',
+      'odd-one-out',
+      'bicycle cat cot climb catch sun pen bed mud'.split(' '),
+    );
     const hard = items.filter(({ reason }) => reason.includes('hard c'));
     for (const { options } of hard)
       expect(options.map(({ text }) => text)).not.toContain('bicycle');

@@ -64,11 +64,11 @@ const maker: Maker = {
   name: 'Places on my picture',
   group: 'Vocabulary',
   description:
-    'Your own picture with the places that you name on it: labelled, found, its verbs collected, or covered and guessed.',
+    'Your own picture or a map with the places that you name on it: labelled, found, its verbs collected, or covered and guessed.',
   interaction: 'point',
-  fewestWords: 2,
+  fewestWords: 1,
   usesWords: false,
-  needs: 'a picture of your own, and two places or more that you have named on it',
+  needs: 'a picture of your own or a map, and a place or more that you have named on it',
   asks: [],
   parameters,
   workedByDefault: false,
@@ -110,8 +110,9 @@ const maker: Maker = {
             : {}),
         },
         answer: ask === 'verbs' ? 'label' : ask,
+        // A box of one word would be the answer.
         bank:
-          ask === 'ring' || given.bank === false
+          ask === 'ring' || given.bank === false || items.length < 2
             ? []
             : random.shuffle([...new Set(items.map(({ word }) => word))]),
         items: picture ? items : [],
