@@ -97,7 +97,9 @@ export function ScenePicture({
             onTake={(map, pin) => {
               // Where places are named on the picture, the place of the map is the first.
               const pinned = 'places' in parametersOf(makerInfo(open.part.maker));
-              onSet({ [name]: map, ...(pinned ? { places: [pin] } : {}) }, 'Took a map');
+              // There its name is the answer: who hears the sheet is not told it.
+              const silent = { ...map, shows: 'A map with a place on it' };
+              onSet(pinned ? { [name]: silent, places: [pin] } : { [name]: map }, 'Took a map');
             }}
           />
         </Suspense>
