@@ -27,6 +27,11 @@ describe('a search in teachers’ words', () => {
     ['names to trace', 'trace-copy-write'],
     ['error correction', 'repair-sentence'],
     ['multiple choice', 'choose-meaning'],
+    ['a map of a country', 'pinned-picture'],
+    ['map with towns', 'pinned-picture'],
+    ['put the words in order', 'word-order'],
+    ['game with a die', 'roll-and-read'],
+    ['true or false', 'true-false-not-said'],
   ])('%s finds %s', (typed, maker) => {
     expect(first(typed, 6)).toContain(maker);
   });

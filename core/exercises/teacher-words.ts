@@ -26,7 +26,7 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['jumbled sentence scrambled sentence unjumble', ['word-order']],
   ['elkonin phoneme frames sound buttons segmenting', ['sound-boxes']],
   ['nonsense words pseudo words alien decoding', ['made-up-words']],
-  ['dice game board game reading race', ['roll-and-read', 'fluency-grid']],
+  ['dice game board game reading race die game', ['roll-and-read', 'fluency-grid']],
   ['reading speed fluency words a minute', ['fluency-grid']],
   [
     'cut and stick cut and paste sorting categorise',
@@ -104,6 +104,16 @@ const tokensOf = (text: string) =>
     .split(/[^\p{L}\p{N}']+/u)
     .filter(Boolean);
 
+/** Words that say nothing of what is meant: a map of a country. */
+const small = new Set('a an the of for with in on at to my and or some'.split(' '));
+
+/** What is typed without its small words, unless there are no others. */
+function telling(typed: string): readonly string[] {
+  const words = tokensOf(typed);
+  const left = words.filter((word) => !small.has(word));
+  return left.length > 0 ? left : words;
+}
+
 /** True where a word of the text begins as was typed, one or many: “flash” finds “flashcards”. */
 const begins = (words: readonly string[], typed: string) =>
   words.some(
@@ -135,7 +145,7 @@ function scoreOf(info: MakerInfo, typed: readonly string[]): number {
  */
 export function findMakersByWords(typed: string, language: string): readonly MakerInfo[] {
   const offered = catalogue.filter((info) => canDo(packOf(language), info.asks));
-  const words = tokensOf(typed);
+  const words = telling(typed);
   if (words.length === 0) return offered;
   return offered
     .map((info) => ({ info, score: scoreOf(info, words) }))

@@ -146,6 +146,16 @@ export interface AlignedLine {
 
 export type LineAligner = (source: string, translation: string) => AlignedLine;
 
+/** A construction that the forms of a text show, with the words that show it. */
+export interface NamedConstruction {
+  readonly name: string;
+  readonly start: number;
+  readonly end: number;
+  readonly text: string;
+  /** What shows it, for a learner. */
+  readonly why: string;
+}
+
 /** Words in tables of forms. */
 export interface WordTables {
   /** The tables there are, the usual one first. */
@@ -178,6 +188,8 @@ export interface LanguagePack {
   readonly load?: () => Promise<void>;
   /** A line beside its English translation, word by word; undefined until its words are loaded. */
   readonly align?: () => LineAligner | undefined;
+  /** Constructions in a text; undefined until its words are loaded. */
+  readonly constructions?: () => ((text: string) => NamedConstruction[]) | undefined;
   /** Sentences of its own for exercises; undefined until they are loaded. */
   readonly sentences?: () => LanguageSentences | undefined;
   /** Forms of its words; undefined until they are loaded. */

@@ -17,6 +17,8 @@ import { conjugate } from '../languages/en/forms/conjugate';
 import { tenseFeatures } from '../languages/en/grammar/transform/form-change';
 import { measureWords as read, readAloud } from '../languages/en/speech/read-aloud';
 import { findArticles } from '../languages/romance/articles';
+import { constructionNames } from '../languages/la/constructions';
+import { packOf } from '../languages/registry/registry';
 import { contractingLanguages, findContractions } from '../languages/romance/contractions';
 import { loadedLexicon } from './loaded';
 
@@ -41,6 +43,16 @@ export function findInText({
     if (feature === 'articles') return findArticles(text, contracting);
     throw new RangeError(
       `In a text of this language contractions and articles can be found, and not yet ${feature}.`,
+    );
+  }
+  const constructions = packOf(language).constructions?.();
+  if (constructions !== undefined) {
+    const found = constructions(text);
+    const names: readonly string[] = constructionNames;
+    if (feature === 'constructions') return found;
+    if (names.includes(feature)) return found.filter(({ name }) => name === feature);
+    throw new RangeError(
+      `In a text of this language can be found: constructions, ${names.join(', ')}.`,
     );
   }
   return find(text, feature, loadedLexicon(), language);

@@ -1,4 +1,4 @@
-import type { LineAligner } from '../../languages/language-pack';
+import type { LanguagePack, LineAligner, NamedConstruction } from '../../languages/language-pack';
 import type { GapItem, GapPiece } from '../interactions/gap/task';
 import type { Maker } from '../making/maker';
 import { choice, lines, read } from '../making/parameters';
@@ -14,6 +14,7 @@ const parameters = {
     [
       ['translation', 'words of the translation'],
       ['source', 'words of the text'],
+      ['constructions', 'Latin: the words of a construction'],
     ],
     'translation',
   ),
@@ -44,22 +45,38 @@ interface Line {
   readonly asked: string;
   readonly gaps: readonly Gap[];
   readonly left: readonly string[];
+  readonly named: readonly NamedConstruction[];
 }
+
+type Constructions = ReturnType<NonNullable<LanguagePack['constructions']>>;
+
+/** Constructions of which none lies in another. */
+const apart = (found: readonly NamedConstruction[]) =>
+  found.filter((one, index) => !found.some((other, at) => at < index && one.start < other.end));
 
 /** A line with its gaps: those that are marked, else words that were linked; or what is wrong with it. */
 function readLine(
   line: string,
-  side: 'translation' | 'source',
+  side: 'translation' | 'source' | 'constructions',
   align: LineAligner | undefined,
+  constructions: Constructions,
 ): Line | string {
   const [source = '', translation = '', ...more] = line.split('|').map((each) => each.trim());
   if (source === '' || translation === '' || more.length > 0) {
     return 'is not a line and its translation: write one | between them';
   }
   const [from, to] = [marked(source), marked(translation)];
-  const asked = side === 'source' ? from : to;
-  const shown = side === 'source' ? to.plain : from.plain;
-  if (asked.gaps.length > 0) return { shown, asked: asked.plain, gaps: asked.gaps, left: [] };
+  const asked = side === 'translation' ? to : from;
+  const shown = side === 'translation' ? from.plain : to.plain;
+  const named = apart(constructions?.(from.plain) ?? []);
+  const whole = { shown, asked: asked.plain, left: [], named };
+  if (asked.gaps.length > 0) return { ...whole, gaps: asked.gaps };
+  if (side === 'constructions') {
+    if (named.length === 0) {
+      return 'has no construction that its forms show: mark its words in brackets';
+    }
+    return { ...whole, gaps: named.map(({ start, end }) => ({ start, end, why: '' })) };
+  }
   if (!align) return 'has no gap: mark one in brackets, as The [wind] blows';
   const { links, left } = align(from.plain, to.plain);
   const gaps = links.map((link): Gap => {
@@ -69,12 +86,7 @@ function readLine(
   if (gaps.length === 0) {
     return 'has no word that is known on both sides: mark a gap in brackets';
   }
-  return {
-    shown,
-    asked: asked.plain,
-    gaps,
-    left: [...left.source, ...left.translation],
-  };
+  return { ...whole, gaps, left: [...left.source, ...left.translation] };
 }
 
 function piecesOf(text: string, gaps: readonly Gap[]): GapPiece[] {
@@ -112,10 +124,11 @@ const maker: Maker = {
   make({ parameters: given, random, pack }) {
     const { translated = [], gaps: side } = read(parameters, given);
     const align = pack.align?.();
+    const constructions = pack.constructions?.();
     const notes: { text: string }[] = [];
     const items = translated.flatMap((line, index): Omit<GapItem, 'id'>[] => {
       if (line.trim() === '') return [];
-      const made = readLine(line, side, align);
+      const made = readLine(line, side, align, constructions);
       if (typeof made === 'string') {
         notes.push({ text: `“${line.trim().slice(0, 80)}” ${made}. It was left out.` });
         return [];
@@ -130,7 +143,12 @@ const maker: Maker = {
         .slice(0, MOST_GAPS)
         .sort((one, other) => one.start - other.start);
       const answers = chosen.map(({ start, end }) => made.asked.slice(start, end));
-      const why = chosen.flatMap((gap) => gap.why || []).join('; ');
+      const why = [
+        ...chosen.flatMap((gap) => gap.why || []),
+        ...made.named.map(
+          ({ text, name, why: shows }) => `${text}: ${name}. ${shows.replace(/\.$/, '')}`,
+        ),
+      ].join('; ');
       return [
         {
           word: answers.join(', '),

@@ -50,6 +50,22 @@ describe('a translation line by line', () => {
     expect(item?.reason).toContain('from ventus, wind');
   });
 
+  test('a construction of Latin is named in the key, and its words can be what is missing', () => {
+    const lines = [
+      'Urbe capta, cives fugerunt. | When the city had been captured, the citizens fled.',
+      'Venio ut te videam. | I come to see you.',
+      'Ventus flat. | The wind blows.',
+    ];
+    const [first, second] = keyedItems(lineByLine(lines).task);
+    expect(first?.reason).toContain('Urbe capta: ablative absolute');
+    expect(second?.reason).toContain('ut te videam: purpose');
+    const asked = lineByLine(lines, { gaps: 'constructions' });
+    expect(answers(asked)).toEqual(['Urbe capta', 'ut te videam']);
+    expect(asked.notes.map(({ text }) => text).join(' ')).toContain(
+      '“Ventus flat. | The wind blows.” has no construction that its forms show',
+    );
+  });
+
   test('what the teacher marks is what is missing, in any language', () => {
     const made = lineByLine(['風が つよい。 | The [wind] is [strong].'], {}, 'ja');
     expect(answers(made)).toEqual(['wind, strong']);
