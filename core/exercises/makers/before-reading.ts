@@ -1,5 +1,17 @@
 import { openItem, readingMaker } from '../making/reading-maker';
+import type { Scene } from '../interactions/write/task';
+import { read, shaped } from '../making/parameters';
 import { written } from '../making/written';
+
+const parameters = { scene: shaped('picture', 'A map or a picture to look at first') };
+
+/** Where and when, from what stands over the questions. */
+function whereAndWhen(scene: Scene | undefined): string {
+  if (scene === undefined) return 'Where and when could it take place? What makes you think so?';
+  return scene.shows?.startsWith('Map: ')
+    ? 'Look at the map. Where in the world does it take place? What do you know about this place?'
+    : 'Look at the picture. Where and when could it take place? What makes you think so?';
+}
 
 /** What the class brings to the text before it reads: open prompts, with the text's own words to think from. */
 export default readingMaker({
@@ -11,7 +23,9 @@ export default readingMaker({
   asks: [],
   title: 'Before you read',
   instruction: 'Look at the title and the first line only. Write what you think.',
-  make({ text, passage }) {
+  parameters,
+  make({ text, passage, parameters: given }) {
+    const { scene } = read(parameters, given);
     const words = passage.keywords.slice(0, 8);
     const headings = passage.material.body.match(/^#{1,6} +(.+)$/gm) ?? [];
     const first = passage.sentences[0];
@@ -19,9 +33,7 @@ export default readingMaker({
       ...written(
         [
           openItem(`The title is “${text.title}”. What do you know about this already?`),
-          openItem('Where and when could it take place? What makes you think so?', '', {
-            word: 'where and when',
-          }),
+          openItem(whereAndWhen(scene), '', { word: 'where and when' }),
           openItem(
             headings.length > 1
               ? 'Read the headings. How is the text organised?'
@@ -41,7 +53,10 @@ export default readingMaker({
             { word: 'predict' },
           ),
         ],
-        words.length > 0 ? { bank: words.map((word) => ({ word })) } : {},
+        {
+          ...(words.length > 0 ? { bank: words.map((word) => ({ word })) } : {}),
+          ...(scene ? { scene } : {}),
+        },
       ),
     };
   },

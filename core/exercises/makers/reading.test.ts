@@ -283,6 +283,22 @@ test('every word that a learner reads in an exercise is checked for the class', 
   expect(checks.some(({ reach }) => reach === 'beyond')).toBe(true);
 });
 
+test('before reading a map or a picture stands over the questions, and is asked about', () => {
+  const scene = { picture: 'data:image/png;base64,iVBORw0KGgo=', ratio: 4 / 3 };
+  const asked = (parameters: object) => {
+    const { task } = make('before-reading', station, 1, parameters);
+    if (task.interaction !== 'write') throw new Error('It is written.');
+    return { scene: task.scene, prompts: task.items.map(({ prompt }) => prompt).join(' ') };
+  };
+  const map = asked({ scene: { ...scene, shows: 'Map: Porto, Portugal, in its region' } });
+  expect(map.scene?.shows).toContain('Porto');
+  expect(map.prompts).toContain('Look at the map. Where in the world does it take place?');
+  expect(asked({ scene }).prompts).toContain('Look at the picture. Where and when');
+  const bare = asked({});
+  expect(bare.scene).toBeUndefined();
+  expect(bare.prompts).not.toContain('Look at the map');
+});
+
 test('one section alone can be asked about', () => {
   const { task } = make('questions-between', station, 1, { section: 1 });
   const passages =
