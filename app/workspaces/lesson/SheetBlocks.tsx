@@ -1,6 +1,5 @@
 import { DndContext, closestCenter } from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useState, type ReactNode } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import {
@@ -8,7 +7,6 @@ import {
   BsCardHeading,
   BsCheck2Square,
   BsFileBreak,
-  BsGripVertical,
   BsImage,
   BsJournalText,
   BsPersonLinesFill,
@@ -26,6 +24,7 @@ import { useSortSensors } from '~/ui/sort-sensors';
 import { BlockEditor, topicText } from './BlockEditor';
 import { useClassTexts } from './class-texts';
 import { titleOf, type ExercisePart, type Send } from './built-part';
+import { Grip, useMovableRow } from '~/ui/grip';
 
 const icons: Readonly<Record<BlockKind, ReactNode>> = {
   exercise: <BsPuzzle aria-hidden="true" />,
@@ -76,30 +75,16 @@ interface BlockRowProps {
 
 function BlockRow(props: BlockRowProps) {
   const { block, index, count, part, exercises, open, onOpen, send } = props;
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
-    useSortable({ id: block.id });
+  const { row, hold } = useMovableRow(block.id);
   const name = blockNames[block.kind];
   const summary = summaryOf(block, exercises, useClassTexts());
   const label = summary === '' ? name : `${name}: ${summary}`;
   const move = (to: number) => send({ intent: 'move-block', part, block: block.id, index: to });
   const plain = ['name', 'page'].includes(block.kind);
   return (
-    <li
-      ref={setNodeRef}
-      className={`block-row${open ? ' block-row--open' : ''}`}
-      style={{ transform: CSS.Transform.toString(transform), transition }}
-    >
+    <li {...row} className={`block-row${open ? ' block-row--open' : ''}`}>
       <div className="block-row__head">
-        <button
-          type="button"
-          className="icon-button grip"
-          ref={setActivatorNodeRef}
-          {...attributes}
-          {...listeners}
-          aria-label={`Move ${label}`}
-        >
-          <BsGripVertical aria-hidden="true" />
-        </button>
+        <Grip hold={hold} label={label} />
         <button
           type="button"
           className="block-row__name"

@@ -1,7 +1,6 @@
 import { DndContext, closestCenter } from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { BsArrowDown, BsArrowUp, BsGripVertical, BsStar, BsStarFill, BsX } from 'react-icons/bs';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { BsArrowDown, BsArrowUp, BsStar, BsStarFill, BsX } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { WordGroup } from '~core/lists/combine-lists';
 import { detailOf, type WordList } from '~core/lists/word-list';
@@ -11,6 +10,7 @@ import { ReachTag } from '~/ui/ReachTag';
 import { useSortSensors } from '~/ui/sort-sensors';
 import type { WordTileData } from '~/workers/engine-service';
 import { WordCell } from './WordCell';
+import { Grip, useMovableRow } from '~/ui/grip';
 
 export interface ListTableProps {
   readonly profile: ClassProfile;
@@ -30,8 +30,7 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
   const detail = detailOf(list, word);
   const place = list.words.indexOf(word);
   const inOrder = list.groupBy === 'none';
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
-    useSortable({ id: word, disabled: !inOrder });
+  const { row, hold } = useMovableRow(word, !inOrder);
   const picture = detail.picture === 'none' ? undefined : (detail.picture ?? tile.picture);
   const field = (name: 'definition' | 'translation' | 'note', label: string, placeholder = '') => (
     <AutoField
@@ -44,20 +43,9 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
     />
   );
   return (
-    <tr ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition }}>
+    <tr {...row}>
       <td className="text-nowrap">
-        {inOrder && (
-          <button
-            type="button"
-            className="icon-button grip"
-            ref={setActivatorNodeRef}
-            {...attributes}
-            {...listeners}
-            aria-label={`Move ${word}`}
-          >
-            <BsGripVertical aria-hidden="true" />
-          </button>
-        )}
+        {inOrder && <Grip hold={hold} label={word} />}
         <button
           type="button"
           className="icon-button"

@@ -1,9 +1,9 @@
 import { DndContext, closestCenter } from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { BsGripVertical, BsStarFill, BsX } from 'react-icons/bs';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { BsStarFill, BsX } from 'react-icons/bs';
 import { useSortSensors } from '~/ui/sort-sensors';
 import type { WordTileData } from '~/workers/engine-service';
+import { Grip, useMovableRow } from '~/ui/grip';
 
 type Send = (body: object) => void;
 
@@ -15,12 +15,10 @@ function ListRow(props: {
 }) {
   const { tile, starred, send, onOpen } = props;
   const { word, reach } = tile;
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } =
-    useSortable({ id: word });
-  const style = { transform: CSS.Transform.toString(transform), transition };
+  const { row, hold } = useMovableRow(word);
   const why = reach.reasons.map((reason) => reason.text).join(' ');
   return (
-    <li ref={setNodeRef} style={style}>
+    <li {...row}>
       <span className="list-panel__word py-1" title={why}>
         <button
           type="button"
@@ -56,16 +54,7 @@ function ListRow(props: {
       >
         <BsX aria-hidden="true" />
       </button>
-      <button
-        type="button"
-        className="icon-button grip"
-        ref={setActivatorNodeRef}
-        {...attributes}
-        {...listeners}
-        aria-label={`Move ${word}`}
-      >
-        <BsGripVertical aria-hidden="true" />
-      </button>
+      <Grip hold={hold} label={word} />
     </li>
   );
 }
