@@ -76,6 +76,39 @@ export function isPronounced(word: string): boolean {
   return handReadings.has(word) || dictionary[word.toLowerCase()] !== undefined;
 }
 
+/** Letters of the vowel of thought, and words in which a before l has that of lot (Kenyon and Knott 1953). */
+const thoughtLetters = /^(?:aw|au|augh|ough)$/;
+const lotBeforeL = /swall|wallo|walla|scall|schmal|allel/;
+
+/**
+ * The dictionary was made by speakers of both kinds: taught has the vowel of thought, and caught, raw
+ * and falling that of lot. Who keeps the two apart says them alike, and so do their rhymes here.
+ */
+function withThoughtVowel(
+  word: string,
+  reading: PackedReading,
+  lookUp: Parameters<typeof analyseSpelling>[2],
+): PackedReading {
+  const { pronunciation, analysis } = reading;
+  let at = 0;
+  const phonemes = analysis.units.flatMap(({ grapheme, phonemes: own, end }, index) => {
+    const from = at;
+    at += own.length;
+    const said = pronunciation.phonemes.slice(from, at);
+    const next = analysis.units[index + 1]?.grapheme ?? '';
+    const beforeL =
+      grapheme === 'a' &&
+      !lotBeforeL.test(word) &&
+      (next === 'll' || (next === 'l' && /^[kt]/.test(word.slice(end + 1))));
+    const merged = said.length === 1 && said[0] === 'AA';
+    return merged && (thoughtLetters.test(grapheme) || beforeL) ? ['AO' as const] : said;
+  });
+  if (phonemes.join(' ') === pronunciation.phonemes.join(' ')) return reading;
+  const changed = { ...pronunciation, phonemes };
+  const again = analyseSpelling(word, changed, lookUp);
+  return again ? { ...reading, pronunciation: changed, analysis: again } : reading;
+}
+
 /**
  * The readings of words in both accents.
  *
@@ -136,7 +169,7 @@ export class Readings {
         best = { pronunciation, wordClass: '-', analysis, price };
       }
     });
-    return best ? [best] : [];
+    return best ? [withThoughtVowel(word, best, lookUp)] : [];
   }
 
   /** A form has the vowel of its base, and the bath words have theirs: chance, chances. */

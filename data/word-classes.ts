@@ -83,6 +83,12 @@ export function wordClassMask(word: string): number {
   return mask;
 }
 
+/** Least share of an adjective that the wordbook has first: the tagged texts know kind as a noun only. */
+const FIRST_ADJECTIVE = 5;
+
+/** Share of the verb from which an adjective in the wordbook is a participle: known, trapped. */
+const MOSTLY_VERB = 5;
+
 /**
  * How often a word is meant as noun, verb, adjective and adverb: one digit each,
  * 9 for nearly always, 1 for hardly ever, 0 for never; zeros at the end are left out.
@@ -90,11 +96,13 @@ export function wordClassMask(word: string): number {
 export function wordClassShares(word: string): string {
   const total = totals(word.toLowerCase());
   const sum = sumOf(total);
-  return (['n', 'v', 'a', 'd'] as const)
-    .map((wordClass) => {
+  const [noun = 0, verb = 0, adjective = 0, adverb = 0] = (['n', 'v', 'a', 'd'] as const).map(
+    (wordClass) => {
       const weight = total.get(wordClass) ?? 0;
       return weight === 0 ? 0 : Math.max(1, Math.round((9 * weight) / sum));
-    })
-    .join('')
-    .replace(/0+$/, '');
+    },
+  );
+  const first = headwords.get(word)?.find(({ sense }) => sense === 1)?.wordClass;
+  const least = first === 'a' && verb < MOSTLY_VERB ? FIRST_ADJECTIVE : 0;
+  return [noun, verb, Math.max(adjective, least), adverb].join('').replace(/0+$/, '');
 }

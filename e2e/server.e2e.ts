@@ -76,12 +76,29 @@ describe('odd requests get an answer that says what is wrong', () => {
     expect(status).toBe(421);
   });
 
+  test('what is said more slowly is longer, and no deeper', async () => {
+    const bytes = async (pace: string) =>
+      (
+        await (
+          await fetch(
+            `${address}/speech?text=${encodeURIComponent('The rain fell all night.')}${pace}`,
+          )
+        ).arrayBuffer()
+      ).byteLength;
+    const usual = await bytes('');
+    // Half as fast is about twice as long; silence at both ends stays as it is.
+    expect((await bytes('&pace=0.50')) / usual).toBeGreaterThan(1.5);
+    expect((await bytes('&pace=1.50')) / usual).toBeLessThan(0.9);
+  });
+
   test('speech and meanings of anything answer', async () => {
     for (const path of [
       '/speech?text=',
       '/speech?sound=%00',
       `/speech?text=${'a'.repeat(3000)}`,
       '/speech?text=rain&language=xx',
+      '/speech?text=rain&pace=9',
+      '/speech?text=rain&pace=fast',
       '/meaning',
       '/meaning?words=__proto__,constructor,%00',
     ]) {

@@ -10,7 +10,13 @@ import { Queue } from './queue';
 
 /** What to say: a text in a language, or one English sound by its phonemes. */
 export type Utterance =
-  | { readonly text: string; readonly language: string; readonly accent: Accent }
+  | {
+      readonly text: string;
+      readonly language: string;
+      readonly accent: Accent;
+      /** 1 as usual, 0.5 for half as fast, 1.5 at most. */
+      readonly pace?: number;
+    }
   | { readonly sound: string; readonly accent: Accent };
 
 /** A text that cannot be said; the message says why. */
@@ -144,6 +150,15 @@ function voiceOf(utterance: Utterance): string {
   return typeof voice === 'string' ? voice : voice[utterance.accent];
 }
 
+function speedOf(utterance: Utterance): number {
+  if ('sound' in utterance) return SPEED.sound;
+  const { pace = 1 } = utterance;
+  if (!(pace >= 0.5 && pace <= 1.5)) {
+    throw new SpeechError('The voice speaks from half as fast to half as fast again: 0.5 to 1.5.');
+  }
+  return Math.round(SPEED.text * pace);
+}
+
 function textOf(utterance: Utterance): string {
   if ('text' in utterance) {
     const text = utterance.text.replaceAll('[[', ' ').trim();
@@ -195,7 +210,7 @@ export async function say(utterance: Utterance): Promise<Uint8Array> {
   const order = {
     text: textOf(utterance),
     voice: voiceOf(utterance),
-    speed: isSound ? SPEED.sound : SPEED.text,
+    speed: speedOf(utterance),
     // A consonant on its own is faint.
     loudness: isSound ? 190 : 110,
   };

@@ -6,7 +6,7 @@ import { say, SpeechError } from '../../server/speech';
 
 const A_MONTH = 60 * 60 * 24 * 30;
 
-/** A text or a sound as a WAV: `?text=rain&language=en&accent=british` or `?sound=EY&accent=british`. */
+/** A text or a sound as a WAV: `?text=rain&language=en&accent=british&pace=0.8` or `?sound=EY&accent=british`. */
 export async function loader({ request }: Route.LoaderArgs) {
   const { searchParams } = new URL(request.url);
   const asked = searchParams.get('accent') as Accent | null;
@@ -14,8 +14,9 @@ export async function loader({ request }: Route.LoaderArgs) {
   const sound = searchParams.get('sound');
   const text = searchParams.get('text') ?? '';
   const language = searchParams.get('language') ?? 'en';
+  const pace = Number(searchParams.get('pace') ?? 1);
   try {
-    const wav = await say(sound === null ? { text, language, accent } : { sound, accent });
+    const wav = await say(sound === null ? { text, language, accent, pace } : { sound, accent });
     return new Response(new Uint8Array(wav), {
       headers: {
         'Content-Type': 'audio/wav',

@@ -3,7 +3,13 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Accent } from '~core/kernel/accent';
 
 export type Spoken =
-  | { readonly text: string; readonly language: string; readonly accent: Accent }
+  | {
+      readonly text: string;
+      readonly language: string;
+      readonly accent: Accent;
+      /** 1 as usual, less for slower; the server's voice alone can be told. */
+      readonly pace?: number;
+    }
   | { readonly sound: string; readonly accent: Accent };
 
 const tagOf = (language: string, accent: Accent) =>
@@ -24,7 +30,14 @@ export function speechAddress(spoken: Spoken): string {
   const fields: Record<string, string> =
     'sound' in spoken
       ? { sound: spoken.sound, accent: spoken.accent }
-      : { text: spoken.text, language: spoken.language, accent: spoken.accent };
+      : {
+          text: spoken.text,
+          language: spoken.language,
+          accent: spoken.accent,
+          ...(spoken.pace === undefined || spoken.pace === 1
+            ? {}
+            : { pace: spoken.pace.toFixed(2) }),
+        };
   return `/speech?${new URLSearchParams(fields).toString()}`;
 }
 

@@ -7,7 +7,7 @@ import type { WordQuery } from '../search/word-query';
 import type { WordClassName } from '../languages/en/lexicon/word-class';
 
 /** A sound is the aim where so many of the words have it, a topic where so many belong to it. */
-const LEAST_SHARE = { sound: 0.75, topic: 0.6 } as const;
+const LEAST_SHARE = { sound: 0.8, topic: 0.6 } as const;
 /** Fewer words have no aim that could be told. */
 const LEAST_WORDS = 3;
 

@@ -130,6 +130,9 @@ const strokes: Readonly<Record<MapPath['kind'], string>> = {
 /** On the globe small islands would be blots. */
 const FAR = 'fill="#999" stroke="#333" stroke-width="0.12"';
 
+/** What the licence of the places asks for; it stays with the picture wherever that goes. */
+export const MAP_CREDIT = 'Natural Earth · GeoNames, CC BY 4.0';
+
 /** The map as an SVG picture, with or without a dot in a ring where the place is. */
 export function mapPicture(map: LocatorMap, marked: boolean): string {
   const { width, height, paths, mark, zoom } = map;
@@ -140,8 +143,9 @@ export function mapPicture(map: LocatorMap, marked: boolean): string {
   const dot = marked
     ? `<circle ${at} r="2.2" fill="none" stroke="#000" stroke-width="0.5"/><circle ${at} r="0.9" fill="#000"/>`
     : '';
+  const credit = `<text x="${width - 1}" y="${height - 1}" text-anchor="end" font-family="sans-serif" font-size="1.7" fill="#333" stroke="#fff" stroke-width="0.5" paint-order="stroke">${MAP_CREDIT}</text>`;
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width * 20}" height="${height * 20}">` +
-    `<rect width="${width}" height="${height}" fill="#fff"/>${drawn}${dot}</svg>`
+    `<rect width="${width}" height="${height}" fill="#fff"/>${drawn}${dot}${credit}</svg>`
   );
 }

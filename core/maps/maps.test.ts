@@ -116,6 +116,8 @@ describe('maps', () => {
     const [marked, blank] = [mapPicture(map, true), mapPicture(map, false)];
     expect(marked).toContain('<circle');
     expect(blank).not.toContain('<circle');
+    // CC BY 4.0, section 3(a): who made it is named wherever it goes, so on the picture itself.
+    for (const picture of [marked, blank]) expect(picture).toContain('GeoNames, CC BY 4.0');
     const colours = [...marked.matchAll(/#([0-9a-f]{3,6})/g)].map(([, hex = '']) => hex);
     for (const hex of colours)
       expect(new Set(hex.match(hex.length === 3 ? /./g : /../g)).size).toBe(1);

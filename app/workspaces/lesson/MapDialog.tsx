@@ -202,12 +202,7 @@ export function MapDialog({ onClose, onTake }: MapDialogProps) {
           {map === undefined || place === undefined ? (
             <p className="mb-0">Type a name and choose the place: its map stands here.</p>
           ) : (
-            <>
-              <img src={dataUrl(map.picture)} alt={`Map: ${called(place)}`} />
-              <figcaption className="small">
-                Outlines: Natural Earth. Places: GeoNames, CC BY 4.0.
-              </figcaption>
-            </>
+            <img src={dataUrl(map.picture)} alt={`Map: ${called(place)}`} />
           )}
         </figure>
       </Modal.Body>

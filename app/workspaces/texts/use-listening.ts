@@ -31,7 +31,12 @@ export function useListening(script: ListeningScript, accent: Accent): Listening
   const playing = useRef<{ audio?: HTMLAudioElement; timer?: number }>({});
   const addressOf = useMemo(
     () => (part: ListeningPart) =>
-      speechAddress({ text: saidOf(part, script), language: script.language, accent }),
+      speechAddress({
+        text: saidOf(part, script),
+        language: script.language,
+        accent,
+        pace: script.pace,
+      }),
     [script, accent],
   );
   const stop = () => {
@@ -43,7 +48,6 @@ export function useListening(script: ListeningScript, accent: Accent): Listening
   useEffect(() => stop, []);
   const say = (part: ListeningPart, then: () => void) => {
     const audio = new Audio(addressOf(part));
-    audio.playbackRate = script.pace;
     playing.current.audio = audio;
     setAt(part.number);
     audio.onended = () => {

@@ -237,3 +237,41 @@ describe('which words a table takes', () => {
     );
   });
 });
+
+describe('what the key writes', () => {
+  const keyOf = (maker: string, words: readonly string[], key: 'list' | 'written') => {
+    const { exercise } = facesOf(maker, words);
+    const { pages } = layOutSheet(exercise, year1, '', ['key'], { key });
+    return texts(pages.flatMap(({ marks }) => marks)).map(({ text }) => text);
+  };
+
+  test.each(['list', 'written'] as const)(
+    'a beginning that makes no word stands with its ending: %s',
+    (key) => {
+      const said = keyOf('onset-rime-wheel', ['boat', 'goat', 'coat', 'float'], key).join('\n');
+      expect(said).toMatch(/goat/);
+      const { exercise } = facesOf('onset-rime-wheel', ['boat', 'goat', 'coat', 'float']);
+      if (exercise.task.interaction !== 'build') throw new Error('a wheel');
+      const none = exercise.task.pieces.filter(({ place }) => place === 'no-word');
+      expect(none.length).toBeGreaterThan(0);
+      for (const { text } of none) expect(said).toContain(`${text}oat`);
+    },
+  );
+
+  test('a sentence under its kind has the end mark that was asked for', () => {
+    const said = keyOf('sentence-types', [], 'written').filter(
+      (text) => text.split(' ').length > 3,
+    );
+    const cards = said.filter((text) => !/^(?:Key|Cut|Put|Name)/.test(text));
+    expect(cards.filter((text) => /[.!?]$/.test(text)).length).toBeGreaterThan(8);
+  });
+
+  test('a frame is written out whole, and its box has no word twice', () => {
+    const { exercise } = facesOf('picture-prompt', ['goat', 'snow', 'big', 'happy']);
+    if (exercise.task.interaction !== 'write') throw new Error('a writing task');
+    const [frame] = exercise.task.items;
+    expect(frame?.answer.split(' ').length).toBeGreaterThan(3);
+    const box = (exercise.task.bank ?? []).map(({ word }) => word);
+    expect(new Set(box).size).toBe(box.length);
+  });
+});

@@ -39,12 +39,16 @@ export default readingMaker({
               ? 'Read the headings. How is the text organised?'
               : text.kind === 'poem'
                 ? 'Look at the lines and the gaps. How is the poem organised?'
-                : 'Look at the paragraphs. How is the text organised?',
+                : passage.paragraphs.length === 1
+                  ? 'Is it a story, a report, a letter or an explanation? How can you tell?'
+                  : 'Look at the paragraphs. How is the text organised?',
             headings.length > 1
               ? `It has ${headings.length} parts: ${headings.map((line) => line.replace(/^#+ +/, '')).join(', ')}.`
               : text.kind === 'poem'
                 ? `It has ${passage.paragraphs.length} ${passage.paragraphs.length === 1 ? 'stanza' : 'stanzas'}.`
-                : `It has ${passage.paragraphs.length} ${passage.paragraphs.length === 1 ? 'paragraph' : 'paragraphs'}.`,
+                : passage.paragraphs.length === 1
+                  ? ''
+                  : `It has ${passage.paragraphs.length} paragraphs.`,
             { word: 'organised' },
           ),
           openItem(

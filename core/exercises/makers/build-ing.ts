@@ -1,5 +1,6 @@
 import { ingForm, ingRules, type IngRuleName } from '../../languages/en/forms/ing';
 import { ingUse } from '../../languages/en/forms/ing-use';
+import { metAsVerb } from '../../languages/en/words/met-as-verb';
 import type { MakerNote } from '../making/exercise';
 import type { GapItem } from '../interactions/gap/task';
 import type { Maker } from '../making/maker';
@@ -29,7 +30,7 @@ const maker: Maker = {
   asks: ['words', 'forms'],
   workedByDefault: true,
 
-  make({ words, parameters, random, lexicon }) {
+  make({ words, parameters, random, lexicon, meanings }) {
     const notes: MakerNote[] = [];
     const items: GapItem[] = [];
     for (const word of words) {
@@ -38,7 +39,10 @@ const maker: Maker = {
         notes.push({ word: word.word, text });
         continue;
       }
-      if (ingUse(word.entry, lexicon) === 'none') {
+      // Stoning, yellowing: the form is known to a large dictionary, and to hardly any class.
+      const use = ingUse(word.entry, lexicon);
+      const met = metAsVerb(word.entry.word, lexicon, meanings);
+      if (use === 'none' || (use === 'some' && met !== 'first' && met !== 'also')) {
         const text = `${word.word} is not met with -ing in use. It was left out.`;
         notes.push({ word: word.word, text });
         continue;

@@ -25,6 +25,10 @@ const maker: Maker = {
       if (kind !== 'compound' || first === undefined || second === undefined) {
         return 'is not made of two words';
       }
+      // Holy and day make holiday, but not by writing them together.
+      if (`${first}${second}` !== entry.word.toLowerCase()) {
+        return `is not spelled as ${first} and ${second} written together`;
+      }
       return { first, second };
     });
     // A half may serve twice (snowman, snowball); but no two halves may make a word that is not asked for.

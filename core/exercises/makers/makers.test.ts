@@ -99,6 +99,12 @@ describe('build -ing', () => {
     expect(notes.map((note) => note.word).sort()).toEqual(['but', 'in']);
   });
 
+  test('a word that only a large dictionary has as a verb is left out and named', () => {
+    const { task, notes } = make('build-ing', ['jump', 'rain', 'snow', 'yellow', 'stone', 'climb']);
+    expect(wordsOfTask(task).sort()).toEqual(['climb', 'jump', 'rain', 'snow']);
+    expect(notes.map((note) => note.word).sort()).toEqual(['stone', 'yellow']);
+  });
+
   test('what is suggested fills the rules that are missing', () => {
     const recipe = { maker: 'build-ing', words: ['rain', 'wait'], parameters: {}, seed: 1 };
     const suggested = suggestWords(recipe, kestrels(), lexicon, 3);

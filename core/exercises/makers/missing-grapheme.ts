@@ -119,6 +119,15 @@ const maker: Maker = {
     // Words that share no sound, map, hen, pig: the vowel of each is heard and written.
     const mixed = sound === undefined;
     const signOf = (unit: AlignedUnit) => (mixed ? showSound(unit.phonemes) : ipa);
+    // Of clock and click among words in ck the last is left out, as in the others.
+    const atEnd =
+      sound !== undefined &&
+      words.filter((word) => {
+        const said = spellingsOf(word, sound).at(-1);
+        return said !== undefined && said === word.entry?.readings[0].units.at(-1);
+      }).length *
+        2 >
+        words.length;
     for (const word of words) {
       const units =
         sound === undefined
@@ -126,7 +135,7 @@ const maker: Maker = {
               phonemes.some(isVowelPhoneme),
             ) ?? [])
           : spellingsOf(word, sound);
-      const unit = units[0];
+      const unit = atEnd ? units.at(-1) : units[0];
       if (word.entry === undefined || unit === undefined) {
         const why =
           word.entry === undefined
@@ -143,7 +152,7 @@ const maker: Maker = {
         continue;
       }
       if (units.length > 1) {
-        const text = `${word.word} has ${ipa} twice; the first is the gap.`;
+        const text = `${word.word} has ${ipa} twice; the ${atEnd ? 'last' : 'first'} is the gap.`;
         notes.push({ word: word.word, text });
       }
       if (!spellings.includes(unit.grapheme)) spellings.push(unit.grapheme);

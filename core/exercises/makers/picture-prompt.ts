@@ -69,8 +69,8 @@ export default grammarMaker({
         word: noun,
         ...(picture ? { picture } : {}),
         prompt: `${before}______________ (${clause.verb})${after}`,
-        answer: verb,
-        accepted: [text],
+        answer: text,
+        accepted: [verb],
         lines: 1,
         open: false,
         reason: `${capital(target)}. ${whyTense(target)}`,
@@ -105,7 +105,7 @@ export default grammarMaker({
         word: target === 'present continuous' ? formOfVerb(word, 'presentParticiple', forms) : word,
       })),
       ...random
-        .shuffle(bankAdjectives)
+        .shuffle(bankAdjectives.filter((word) => !nouns.includes(word)))
         .slice(0, 4)
         .map((word) => ({ word })),
     ];
@@ -207,8 +207,8 @@ function aboutScene({ given, words, wanted, target }: GrammarInput, scene: Scene
       {
         word: last.base ?? last.lower,
         prompt: `${text.slice(0, first.start)}______________ (${last.base ?? last.lower})${text.slice(last.end)}`,
-        answer: verb,
-        accepted: [text],
+        answer: text,
+        accepted: [verb],
         lines: 1,
         open: false,
         reason: `${capital(analysis.tenseAspect)}. ${whyTense(analysis.tenseAspect)}`,
@@ -217,7 +217,7 @@ function aboutScene({ given, words, wanted, target }: GrammarInput, scene: Scene
   });
   const model = told.map(({ text }) => text).join(' ');
   const fits = told.filter(({ analysis }) => analysis.tenseAspect === target).length >= 3;
-  const verbs = frames.map(({ answer }) => answer);
+  const verbs = frames.flatMap(({ accepted }) => accepted ?? []);
   const openFrames = [
     'In the picture there is ______________.',
     'I can see ______________ and ______________.',

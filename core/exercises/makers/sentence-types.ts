@@ -30,6 +30,7 @@ export default grammarMaker({
         cards: numbered(
           cards.map(({ text, kind, mark }) => ({
             text: text.replace(/[.!?]+$/, ''),
+            completed: `${text.replace(/[.!?]+$/, '')}${mark.charAt(0)}`,
             home: kind,
             reason: `${whyKind[kind]} It ends with ${mark}`,
           })),

@@ -38,7 +38,7 @@ const maker: Maker = {
       const synonym = senses
         .slice(0, 2)
         .flatMap((sense) => sense.near)
-        .filter((word) => asCommon(word, COMMON_ZIPF))
+        .filter((word) => word.length > 1 && asCommon(word, COMMON_ZIPF))
         .find(free);
       const partner = opposite ?? synonym;
       if (partner === undefined) return 'has no common synonym or opposite in the word bank';

@@ -3,7 +3,9 @@ import { statementsOf } from '../../texts/reading/statements-of';
 import { readingMaker, shortOf } from '../making/reading-maker';
 import { matchTask } from '../making/match-task';
 
-const pointsBack = /\b(?:he|she|it|they|him|them|this|that|these|those)\b/i;
+const pointsBack = /\b(?:he|she|it|they|him|them|this|that|these|those|such)\b/i;
+/** Its only well: whose? */
+const owned = /^(?:his|her|its|their|our|my|your)\b/i;
 
 /** Who did what: the doers of a text to be joined to what they did. */
 export default readingMaker({
@@ -39,6 +41,7 @@ export default readingMaker({
         // One line for each doer: with two, both could be joined.
         // The old woman and the woman may be one: a noun stands on the left once.
         const head = who.split(' ').at(-1) ?? who;
+        if (owned.test(subject.text) || pointsBack.test(subject.text)) return [];
         if (pointsBack.test(did) || did === '' || seen.has(head) || seen.has(did)) return [];
         seen.add(head);
         seen.add(did);

@@ -68,6 +68,15 @@ describe('words that cross', () => {
 describe('compound words', () => {
   const list = 'rainbow raincoat snowman snowball football playground sunset sunflower bedroom';
 
+  test('what is not its two words written together is left out and named', () => {
+    const { task, notes } = make('compound-words', `${list} holiday`) as unknown as {
+      task: MatchTask;
+      notes: readonly { word?: string; text: string }[];
+    };
+    expect(task.pairs.map(({ word }) => word)).not.toContain('holiday');
+    expect(notes.map(({ word }) => word)).toEqual(['holiday']);
+  });
+
   test('a half may serve twice, and each way to join them is right', () => {
     const { task, notes } = make('compound-words', list) as unknown as {
       task: MatchTask;

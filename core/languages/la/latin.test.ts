@@ -421,6 +421,28 @@ describe('from a form to every parse', () => {
     expect(lost).toEqual([]);
   });
 
+  // Allen and Greenough, New Latin Grammar, § 181: amāsse, nōrunt; the v of cāvī belongs to the root.
+  test('what is shortened, and what is not', () => {
+    const formsFor = (lemma: string) =>
+      formsOf(lemma, lexicon).flatMap(({ forms }) => forms.map(({ form }) => form));
+    expect(formsFor('amō')).toEqual(expect.arrayContaining(['amāvisse', 'amāsse', 'amārunt']));
+    expect(formsFor('nōscō')).toContain('nōrunt');
+    for (const [lemma, wrong] of [
+      ['caveō', 'cārīs'],
+      ['faveō', 'fārīs'],
+      ['iuvō', 'iūrim'],
+    ] as const)
+      expect(formsFor(lemma)).not.toContain(wrong);
+  });
+
+  // A school course of 1,500 words was asked for.
+  test('the dictionary has more than 1,500 different words', () => {
+    const heads = new Set(
+      (words as unknown as readonly LatinRow[]).map(([, kind, entry]) => `${kind} ${plain(entry)}`),
+    );
+    expect(heads.size).toBeGreaterThan(1500);
+  });
+
   test('no line of the dictionary is without forms, but for what is more than one word', () => {
     const bare = (words as unknown as readonly LatinRow[]).filter(
       (row) =>

@@ -210,8 +210,15 @@ function presentForms(
   return [...voices.flatMap(of), ...verbals(stem, conjugation)];
 }
 
-/** The active of the perfect system, with its shortened forms: amāsse, audiit (§ 181). */
-export function perfectForms(perfect: string): Form[] {
+/** The v of cāvī is that of the word, and stays: no cārīs; nōrunt and commōrunt are met (§ 181). */
+const rootInV = /(?:cav|fav|fov|vov|pav)eō$|(?:iuv|lav)ō$/u;
+
+/**
+ * The active of the perfect system, with its shortened forms: amāsse, audiit (§ 181).
+ *
+ * @param first the first principal part, where it tells that nothing is shortened
+ */
+export function perfectForms(perfect: string, first = ''): Form[] {
   const stem = perfect.replace(/ī$/u, '');
   const of = (base: string): Form[] => [
     ...finite(base, 'ī istī it imus istis ērunt/ēre', 'perfect', 'indicative', 'active'),
@@ -249,7 +256,7 @@ export function perfectForms(perfect: string): Form[] {
         .filter(({ form }) => form.includes('iis'))
         .map((form) => ({ ...form, form: form.form.replace(/iis/u, 'īs') })),
     );
-  } else if (/[āēō]v$/u.test(stem)) {
+  } else if (/[āēō]v$/u.test(stem) && !rootInV.test(first)) {
     const short = stem.replace(/v$/, '');
     all.push(
       ...all
@@ -333,7 +340,7 @@ export function verbForms(verb: Verb): Form[] {
       ? supineForms(`${compound}um`, true)
       : perfect === ''
         ? []
-        : perfectForms(perfect)),
+        : perfectForms(perfect, first)),
     ...(compound === undefined && supine !== '' ? supineForms(supine) : []),
   ];
 }

@@ -45,9 +45,18 @@ export interface Passage {
 
 const oneLine = (text: string) => text.replace(/\s+/g, ' ').trim();
 
-/** Words that greet and answer: no text is about them. */
+/** Lines of verse as one: a capital that only begins a line goes, that of a name or of I stays. */
+const asProse = (text: string, names: ReadonlySet<string>) =>
+  text.replace(/(?<![.!?:…"“”])\n\s*(\p{Lu}\p{L}*)/gu, (whole, word: string) =>
+    word === 'I' || names.has(word.toLowerCase()) ? whole : ` ${word.toLowerCase()}`,
+  );
+
+/** The one who speaks in a line of a talk: GUARD:, Mr Kofi: – but not You need: */
+const SPEAKER = /^((?=.{1,26}:)\p{Lu}[\p{L}’']*(?: \p{Lu}[\p{L}’']*)*):\s/u;
+
+/** Words that greet, answer, count and point: no text is about them. */
 const greetings = new Set(
-  'yes no please thank thanks welcome hello goodbye sorry good well lot way thing one today yesterday tomorrow'.split(
+  'yes no please thank thanks welcome hello goodbye sorry good well lot way thing one today yesterday tomorrow half past quarter top bottom side part nobody somebody dear'.split(
     ' ',
   ),
 );
@@ -67,7 +76,13 @@ export function keywordsIn(text: string, names: ReadonlySet<string>, lexicon: Le
     const entry = entryOf(key, lexicon);
     if (entry === undefined || (entry.kinds & wordClassBits.noun) === 0 || entry.zipf > 5.9)
       continue;
-    const base = formsOf(key, lexicon)[0]?.base ?? key;
+    if ((entry.kinds & wordClassBits.number) !== 0) continue;
+    // Stones are a stone; the ground is nothing that was ground, and a baker bakes.
+    const plural = formsOf(key, lexicon).find(
+      ({ form, base }) =>
+        form === 's' && ((lexicon.find(base)?.kinds ?? 0) & wordClassBits.noun) !== 0,
+    );
+    const base = plural?.base ?? key;
     counts.set(base, (counts.get(base) ?? 0) + 1);
   }
   return [...counts].sort((left, right) => right[1] - left[1]).map(([word]) => word);
@@ -99,10 +114,9 @@ export function openPassage(material: TextMaterial, lexicon: Lexicon): Passage {
   const sentences = asked.map(({ start, end }): PassageSentence => {
     const paragraph = all.findIndex((each) => start >= each.start && start < each.end) + 1;
     const here = all[paragraph - 1];
-    const speaker = here
-      ? /^(\p{Lu}[\p{L}’' ]{0,24}):\s/u.exec(body.slice(here.start, here.end))?.[1]
-      : undefined;
-    const said = oneLine(body.slice(start, end));
+    const speaker = here ? SPEAKER.exec(body.slice(here.start, here.end))?.[1] : undefined;
+    const written = body.slice(start, end);
+    const said = oneLine(verse ? asProse(written, names) : written);
     return {
       start,
       end,

@@ -130,3 +130,55 @@ describe('whom or what a pronoun means after a clause that stands before it', ()
     expect(told(body).filter((text) => /layer/i.test(text))).toEqual([]);
   });
 });
+
+// Sentences written by hand, each like one that was read wrongly once.
+describe('what is no statement of its own', () => {
+  test.each([
+    ['Behind the table sat old Mr Kofi, looking pleased.', /table sat/],
+    ['Out went three pancakes and half of a pie.', /pancakes/],
+    ['Green tea and black tea look and taste different.', /tea look\./],
+    ['Asha saw the bread. So did forty rolls and a cello.', /cello/],
+    ['Bram ran. The hut they had been looking for stood thirty steps away.', /they/],
+    ['On 4 January 1953 the wind blew from the north.', /^4 January/],
+    ['Mina smiled. Mr Kofi said, ‘Nothing.’', /Nothing/],
+    ['There are many clocks. One in the centre of Bristol still does.', /^One/],
+  ])('%s', (body, wrong) => {
+    expect(
+      statementsOf(passage(body), lexicon)
+        .flatMap(({ text, subject }) => [text, subject.text])
+        .filter((said) => wrong.test(said)),
+    ).toEqual([]);
+  });
+
+  test('a thing is meant by it only right after it was spoken of', () => {
+    const body =
+      'The difference is clear. Peppermint has no leaves of that plant. Everybody knows. It is not really tea.';
+    expect(told(body).filter((text) => /difference is not/.test(text))).toEqual([]);
+  });
+
+  test('a name, and Aunt before a name, keep their capitals', () => {
+    const body = 'Aunt Noor pulled the rope. Wren ran. On Monday Wren’s pumpkin won a prize.';
+    const subjects = statementsOf(passage(body), lexicon).map(({ subject }) => subject.text);
+    expect(subjects).toEqual(expect.arrayContaining(['Aunt Noor', 'Wren’s pumpkin']));
+  });
+});
+
+describe('lines of verse as prose', () => {
+  test('a capital that only begins a line goes; a name and I keep theirs', () => {
+    const poem = openPassage(
+      completeMaterial({
+        body: 'The newest baby in the town\nHas woken up today.\nThe baker and\nAsha smile while\nI go to bed.\nThen Asha sings.',
+        kind: 'poem',
+      }),
+      lexicon,
+    );
+    const text = poem.sentences.map((sentence) => sentence.text).join(' ');
+    expect(text).toContain('in the town has woken up');
+    expect(text).toMatch(/and Asha smile while I go/);
+  });
+
+  test('a list of things is nobody who speaks', () => {
+    const talk = passage('You need: a bottle, scissors and a pen.\n\nMr Kofi: The bottle is full.');
+    expect(talk.sentences.map(({ speaker }) => speaker)).toEqual([undefined, 'Mr Kofi']);
+  });
+});

@@ -1,5 +1,6 @@
 /** Statements about a text that are true, false or not said, made from its sentences by checked changes. */
 import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
+import type { TaggedToken } from '../../languages/en/grammar/tagging/tag-sentence';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
 import { define, type Meanings } from '../../languages/en/words/meanings';
 import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
@@ -21,7 +22,12 @@ export interface Statement {
 }
 
 const LONGEST = 20;
-const startsBack = /^(?:he|she|it|they|this|that|these|those|then|but|and|so|there)\b/i;
+const startsBack =
+  /^(?:he|she|it|they|this|that|these|those|then|but|and|so|there|yes|no|not|well|oh|ah|now|his|her|its|their|our|my|your)\b/i;
+
+/** Words in front that join a sentence to the one before, or judge it: alone it needs none. */
+const joinsBack =
+  /^(?:worse|better|still|however|therefore|instead|besides|meanwhile|also|luckily|sadly|\p{L}+ enough|as a result|in fact|for example|of course|after that|in the end|at (?:first|last)|in other words)\b,? /iu;
 
 /** A statement that can stand alone, with the sentence that proves it. */
 interface Candidate {
@@ -31,14 +37,25 @@ interface Candidate {
   readonly plain?: PlainStatement;
 }
 
+const owned = /^(?:his|her|its|their|our|my|your)$/;
+
 /** Means something that stands outside the statement. */
 const pointsOut = /\b(?:him|them|it|he|she|they|this|that|these|those|there|then|one)\b/i;
+
+/** Of what is said in a talk, a whole sentence that tells something: no command, no half answer. */
+function tells(text: string, lexicon: Lexicon): boolean {
+  const { sure, type, completeness, main } = analyseSentence(text, lexicon);
+  return sure && type === 'declarative' && completeness === 'complete' && !main?.group.imperative;
+}
 
 /** What can stand alone as a statement: its subject named, nothing in it that points elsewhere. */
 function candidates(passage: Passage, lexicon: Lexicon): Candidate[] {
   const told = plainStatements(passage, lexicon)
-    .filter(({ text }) => {
+    .filter(({ text, parts }) => {
+      // In spring its only well ran dry: whose?
+      if (owned.test(parts.subject[0]?.lower ?? '')) return false;
       const words = text.split(' ').length;
+      if (startsBack.test(text) || joinsBack.test(text)) return false;
       return words >= 4 && words <= LONGEST && !pointsOut.test(text);
     })
     .map((plain): Candidate => ({ text: plain.text, sentence: plain.sentence, plain }));
@@ -50,11 +67,23 @@ function candidates(passage: Passage, lexicon: Lexicon): Candidate[] {
         words <= LONGEST &&
         /\.$/.test(text) &&
         !/["“”?:;]/.test(text) &&
-        !startsBack.test(text),
+        !startsBack.test(text) &&
+        !joinsBack.test(text) &&
+        tells(text, lexicon),
     )
     .map((sentence): Candidate => ({ text: sentence.text, sentence }));
   return [...told, ...spoken];
 }
+
+/** What may stand in front as well as at the end: a place or a time, and no clause. */
+const placeOrTime =
+  /^(?:in|on|at|by|from|under|near|behind|beside|during|before|after|until|since|last|next|this|every|one)$/;
+const verbal = /^(?:base|present|third|past|participle|be|have|do|modal)$/;
+
+const movable = (tokens: readonly TaggedToken[]) =>
+  placeOrTime.test(tokens[0]?.lower ?? '') &&
+  !tokens.some(({ tag }) => verbal.test(tag)) &&
+  /^(?:noun|nouns|name|number)$/.test(tokens.findLast(({ mark }) => !mark)?.tag ?? '');
 
 /** The same in another order: what stands in front goes to the end, a time at the end to the front. */
 function reworded({ text, plain }: Candidate): string | undefined {
@@ -64,11 +93,13 @@ function reworded({ text, plain }: Candidate): string | undefined {
   const [subject] = parts.subject;
   const body = text.replace(/\.$/, '');
   if (first && subject && parts.lead.length > 1) {
+    if (!movable(parts.lead)) return undefined;
     const lead = text.slice(first.start, subject.start).replace(/[,\s]+$/, '');
     const rest = body.slice(subject.start);
     return `${rest.charAt(0).toUpperCase()}${rest.slice(1)} ${lead.charAt(0).toLowerCase()}${lead.slice(1)}.`;
   }
   const when = parts.parts.find(({ name }) => name === 'when')?.tokens;
+  if (when && !movable(when)) return undefined;
   const start = when?.[0];
   const end = when?.[when.length - 1];
   const last = analysis.tokens.findLast(({ mark }) => !mark);
@@ -105,7 +136,7 @@ function otherTimeOrPlace(text: string, random: Random): Change | undefined {
     // Up to, over a hundred: no place.
     if (
       found === undefined ||
-      /\bat (?:first|last)\b/.test(text) ||
+      (/^(?:first|last)$/.test(found) && !/\bthe (?:first|last)\b/i.test(text)) ||
       new RegExp(`\\b${found} (?:to|a|two|three|fifty)\\b`).test(text)
     )
       continue;
@@ -187,6 +218,13 @@ const tagsOf: Readonly<Record<string, RegExp>> = {
 
 const PARTICLES = /^(?:up|down|in|out|on|off|over|under|away|back|through|round|around|along)$/;
 
+/** Words whose opposite is that of another sense as often: a light bottle, a common frog. */
+const manySided = new Set(
+  'light fresh common rare tight loose middle hard soft fair plain sharp dull rough flat even odd fine right left kind dry better worse valley sea land problem answer'.split(
+    ' ',
+  ),
+);
+
 /** An adjective, noun or adverb turned into its opposite. */
 function opposite(
   { text, plain }: Candidate,
@@ -201,7 +239,10 @@ function opposite(
     // Last week has no opposite first week.
     if (/^(?:last|next|first)$/.test(token.key)) continue;
     // Pushed over has no opposite pushed under: what belongs to a verb stays with it.
-    if (PARTICLES.test(token.key)) continue;
+    if (PARTICLES.test(token.key) || manySided.has(token.key)) continue;
+    // The sea bed has no opposite land bed.
+    const next = tokens.find(({ start }) => start >= token.end);
+    if (/^nouns?$/.test(tags.get(token.start) ?? '') && /^nouns?$/.test(next?.tag ?? '')) continue;
     const entry = lexicon.find(token.key);
     if (entry === undefined || entry.zipf > 6.2) continue;
     for (const form of formsOf(token.key, lexicon)) {
@@ -242,8 +283,13 @@ function opposite(
 }
 
 /** The statement denied. */
-function denied(text: string, lexicon: Lexicon): Change | undefined {
-  if (/ not\b|n['’]t|never/.test(text)) return undefined;
+function denied({ text, plain }: Candidate, lexicon: Lexicon): Change | undefined {
+  if (/ not\b|cannot|n['’]t|never/.test(text)) return undefined;
+  // Does not help too, did not only carry it: what denies wants another word here.
+  if (/\b(?:too|only|also|rather|almost|already|still|as well|even)\b/.test(text)) return undefined;
+  // He does not look out and wonders: only the first of two verbs would be denied.
+  if ((plain?.analysis.clauses ?? []).filter(({ kind }) => kind === 'main').length > 1)
+    return undefined;
   const { result, sure, accepted } = transformSentence({ sentence: text, to: 'negative' }, lexicon);
   if (result === null || !sure) return undefined;
   const full = accepted.find((other) => / not\b/.test(other)) ?? result;
@@ -371,7 +417,7 @@ export function statementsOf(
       otherTimeOrPlace(text, random) ??
       otherName(text, passage, random) ??
       opposite(candidate, lexicon, meanings) ??
-      denied(text, lexicon);
+      denied(candidate, lexicon);
     return change && { text: saidBy(change.text), verdict, sentence, why: change.why };
   };
   const used = new Set<number>();

@@ -1,5 +1,5 @@
 /** The build on paper: a word map with pieces to cut out, or the two discs of a word wheel. */
-import type { BuildTask } from './task';
+import type { BuildPiece, BuildTask } from './task';
 import type { PageMark } from '../../../paper/marks';
 import { breakLines, sizeThatHolds, textWidth } from '../../../paper/measure';
 import type { Block } from '../../../paper/paginate';
@@ -215,6 +215,10 @@ function discs(task: BuildTask, style: SheetStyle): Block {
   return { height: 2 * large + 6, marks, name: 'The discs', keepWithNext: true };
 }
 
+/** What a piece makes where it lies: on the wheel a beginning with the ending, a word or none. */
+const madeBy = ({ board, centre }: BuildTask, { word, text }: BuildPiece) =>
+  word ?? (board === 'wheel' ? text + centre : text);
+
 /** Lines to list the words on, under the heading of each place. */
 function lists(task: BuildTask, style: SheetStyle, filled: boolean): Block {
   const width = (style.width - 10) / Math.max(1, task.places.length);
@@ -240,7 +244,7 @@ function lists(task: BuildTask, style: SheetStyle, filled: boolean): Block {
         ? task.pieces
             .filter((piece) => piece.place === place.id)
             .map((piece, row) =>
-              textAt(x + 1, style.body + 1 + (row + 1) * line, piece.word ?? piece.text, style, {
+              textAt(x + 1, style.body + 1 + (row + 1) * line, madeBy(task, piece), style, {
                 grey: true,
               }),
             )
@@ -268,7 +272,7 @@ export function buildKey(task: BuildTask, style: SheetStyle): Block[] {
         keepWithNext: true,
       }),
       ...pieces.map((piece, index) =>
-        keyLine(index, piece.word ?? piece.text, piece.reason, style),
+        keyLine(index, madeBy(task, piece), piece.reason, style),
       ),
     ];
   });

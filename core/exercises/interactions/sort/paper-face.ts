@@ -105,12 +105,13 @@ function boxRows(
       .filter((each) => each.home === home)
       .map((each, place) => {
         const room = Math.min(card.width, (width - 2) / abreast) - 2;
-        const wide = Math.max(1, textWidth(each.text, style.font, 400, style.body));
+        const glued = each.completed ?? each.text;
+        const wide = Math.max(1, textWidth(glued, style.font, 400, style.body));
         const size = Math.min(style.body, (style.body * room) / wide, step * 0.85);
         return textAt(
           x + 2 + ((place % abreast) * (width - 2)) / abreast,
           header + (Math.floor(place / abreast) + 0.7) * step,
-          each.text,
+          glued,
           style,
           { size, grey: true },
         );
@@ -196,6 +197,7 @@ export function sortKey(task: SortTask, style: SheetStyle): Block[] {
   const size = style.small * 1.25;
   return task.headings.flatMap((heading) => {
     const words = task.cards.filter((card) => card.home === heading.id);
+    const between = words.some(({ completed }) => completed !== undefined) ? ' ' : ', ';
     return [
       textBlock(`${heading.label} (${words.length})`, style, {
         size: size * 1.1,
@@ -203,11 +205,15 @@ export function sortKey(task: SortTask, style: SheetStyle): Block[] {
         role: 'heading',
         keepWithNext: true,
       }),
-      textBlock(words.map((card) => card.text).join(', ') || 'no words', style, {
-        size,
-        role: 'text',
-        after: 4,
-      }),
+      textBlock(
+        words.map((card) => card.completed ?? card.text).join(between) || 'no words',
+        style,
+        {
+          size,
+          role: 'text',
+          after: 4,
+        },
+      ),
     ];
   });
 }

@@ -7,6 +7,8 @@ export interface SortHeading {
 export interface SortCard {
   readonly id: string;
   readonly text: string;
+  /** How it stands in the key where the learner completes it: a sentence with its end mark. */
+  readonly completed?: string;
   /** The id of the heading it belongs under. */
   readonly home: string;
   /** Why, in the learner's words. */

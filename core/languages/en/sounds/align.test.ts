@@ -87,7 +87,7 @@ describe('published correspondences', () => {
     ['cloud', 'ou', 'AW'],
     ['boil', 'oi', 'OY'],
     ['cause', 'au', 'AO'],
-    ['caught', 'augh', 'AA'],
+    ['caught', 'augh', 'AO'],
     ['gym', 'y', 'IH'],
     ['young', 'ou', 'AH'],
     ['fern', 'er', 'ER'],

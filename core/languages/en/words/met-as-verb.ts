@@ -5,7 +5,7 @@ import type { Meanings } from './meanings';
 
 /**
  * `first` where the wordbook's first sense is a verb, `also` where a later one is, `rarely` where
- * only a large dictionary has it as one (to puddle), `never` where none has.
+ * only a large dictionary has it as one (to puddle, to rook), `never` where none has.
  */
 export type MetAsVerb = 'first' | 'also' | 'rarely' | 'never';
 
@@ -19,5 +19,5 @@ export function metAsVerb(word: string, lexicon: Lexicon, meanings?: Meanings): 
   if (classes.length > 0) return 'rarely';
   // Without a line in the wordbook: how often it is tagged as a verb beside a noun.
   const [noun = 0, verbal = 0] = [...(entry?.shares ?? '')].map(Number);
-  return verbal === 0 ? 'rarely' : verbal >= noun ? 'first' : 'also';
+  return verbal > 0 && verbal >= noun ? 'first' : 'rarely';
 }

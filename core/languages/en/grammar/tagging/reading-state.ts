@@ -95,12 +95,18 @@ export function beforePhrase(state: State): Tag | undefined {
   return undefined;
 }
 
-/** The old, the very red: a determiner with no noun after it. */
-export function headless(state: State): boolean {
-  let at: State | undefined = state;
-  if (at.reading?.tag !== 'adjective') return false;
+/** What a phrase that ends without its noun costs: on an adjective (the poor), on a verb form. */
+const NO_NOUN = 0.9;
+const VERB_FOR_NOUN = 2.6;
+
+/** The old, the very red; the drawing, the shed read as verbs: a determiner with no noun after it. */
+export function headless(state: State): number {
+  const end = state.reading?.tag;
+  if (end !== 'adjective' && end !== 'ing' && end !== 'participle') return 0;
+  let at: State | undefined = state.before;
   while (at?.reading && /^(?:adjective|adverb)$/.test(at.reading.tag)) at = at.before;
-  return at?.reading?.tag === 'determiner';
+  if (at?.reading?.tag !== 'determiner') return 0;
+  return end === 'adjective' ? NO_NOUN : VERB_FOR_NOUN;
 }
 
 /** True right after a preposition: the noun is its own, and no subject. */

@@ -184,7 +184,7 @@ function extend(
       return answer(
         (tag === 'comma' && state.expect === 'base' ? 0.3 : 0) +
           (joinsNoVerb(state) ? 1.5 : 0) +
-          (headless(state) ? 0.9 : 0),
+          headless(state),
         {
           free: true,
           // If it rains, come in: the subject of the if-clause is not that of the main clause.
@@ -197,7 +197,7 @@ function extend(
     case 'and':
       return answer(0, { free: true });
     case 'stop':
-      return answer(finish(state) + (headless(state) ? 0.9 : 0), {
+      return answer(finish(state) + headless(state), {
         pending: 1,
         subject: false,
         many: undefined,
@@ -256,7 +256,7 @@ function extend(
         phrasalVerbs.has(`${state.verb}-${token.lower}`) && anchor && isVerbTag(anchor.tag)
           ? 0.9
           : 0;
-      return answer(bare + phrasal + going + leads + placed + wants + (headless(state) ? 0.9 : 0));
+      return answer(bare + phrasal + going + leads + placed + wants + headless(state));
     }
     case 'particle': {
       const verbBefore = anchor !== undefined && isVerbTag(anchor.tag);

@@ -17,6 +17,7 @@ import type { Clause } from '../clauses/clause';
 import { headOf, isPluralPhrase } from '../clauses/noun-phrase';
 import type { VerbGroup } from '../clauses/verb-group';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
+import { irregularForm } from '../../words/irregular-base';
 import { isBareName } from '../tagging/given-names';
 import type { TaggedToken } from '../tagging/tag-sentence';
 
@@ -51,6 +52,20 @@ export const textOf = (source: string, tokens: readonly TaggedToken[]): string =
 const family =
   /^(?:mum|mom|mama|dad|papa|mummy|mommy|daddy|gran|grandma|grandpa|granny|grandad|granddad|nana|nanny|auntie|nan)$/i;
 
+const auxiliary =
+  /^(?:is|was|has|had|does|did|can|could|will|would|shall|should|may|might|must|(?:is|was|has|had|does|did|ca|could|wo|would|should|must)n['’]t)$/i;
+
+/** Nothing but its verb after the word: Wren hid, Wren couldn’t stop – but not rose hips. */
+function standsAlone(phrase: string, word: string): boolean {
+  const next = phrase.slice(word.length).trim().split(' ')[0]?.toLowerCase() ?? '';
+  if (next === '' || phrase.charAt(word.length) !== ' ') return phrase === word;
+  return (
+    auxiliary.test(next) ||
+    /(?:[^e]ed|ied)$/.test(next) ||
+    /past/.test(irregularForm(next)?.what ?? '')
+  );
+}
+
 /** A phrase with the small letter that it has in the middle of a sentence. */
 export function lowered(phrase: string, first: TaggedToken | undefined): string {
   if (first === undefined || first.tag === 'name' || /^i(?:$|['’])/i.test(first.lower))
@@ -58,7 +73,7 @@ export function lowered(phrase: string, first: TaggedToken | undefined): string 
   if (/^\p{Lu}{2}/u.test(phrase) || family.test(phrase)) return phrase;
   // Wren hid; Gran’s hat: the first word alone, or with whose it is.
   const [word = ''] = phrase.split(/[’' ]/);
-  if (family.test(word) || (phrase === word && isBareName(word))) return phrase;
+  if (family.test(word) || (isBareName(word) && standsAlone(phrase, word))) return phrase;
   return phrase.charAt(0).toLowerCase() + phrase.slice(1);
 }
 
