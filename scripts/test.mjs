@@ -13,13 +13,20 @@ prepare();
 
 let passed = 0;
 let failed = 0;
+/** What failed, by name: said again at the end, where whoever reads only the last lines sees it. */
+const failures = [];
 const folder = mkdtempSync(join(tmpdir(), 'wordane-test-'));
 
 function check(name, program, args) {
   console.log(`\n— ${name}`);
   const [node, path] = bin(program);
   if (run(node, [path, ...args], { tolerate: true }) === 0) passed += 1;
-  else failed += 1;
+  else fail(name);
+}
+
+function fail(what) {
+  failed += 1;
+  failures.push(what);
 }
 
 /** Runs a vitest suite through `command` and adds its counts from the JSON report. */
@@ -34,13 +41,24 @@ function suite(name, command, args) {
     },
   );
   try {
-    const { numPassedTests, numFailedTests, success } = JSON.parse(readFileSync(report, 'utf8'));
+    const { numPassedTests, success, testResults } = JSON.parse(readFileSync(report, 'utf8'));
     passed += numPassedTests;
-    failed += numFailedTests;
+    const named = failures.length;
+    for (const file of testResults) {
+      for (const test of file.assertionResults) {
+        if (test.status === 'failed')
+          fail(
+            `${file.name}: ${test.fullName}\n    ${(test.failureMessages[0] ?? '').slice(0, 400)}`,
+          );
+      }
+    }
     // A file that cannot be loaded fails the run without a failed test.
-    if ((!success || status !== 0) && numFailedTests === 0) failed += 1;
+    if ((!success || status !== 0) && failures.length === named)
+      fail(
+        `${name}: ${testResults.find((file) => file.status === 'failed')?.message ?? `ended with ${status}`}`,
+      );
   } catch {
-    failed += 1;
+    fail(`${name}: no report`);
   }
 }
 
@@ -53,5 +71,6 @@ suite('unit', node, [vitest, 'run']);
 suite('end-to-end', process.execPath, ['scripts/e2e.mjs']);
 
 rmSync(folder, { recursive: true, force: true });
+for (const what of failures) console.log(`\nfailed — ${what}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -57,6 +57,13 @@ function browser(executablePath: string): Promise<Browser> {
   return running;
 }
 
+/** Starts the browser before it is needed: who asks whether a PDF can be made is about to ask for one. */
+export function startBrowser(): void {
+  const executablePath = findChromium();
+  // What goes wrong is said to whoever asks for a PDF.
+  if (executablePath !== undefined) browser(executablePath).catch(() => undefined);
+}
+
 /** The server was not told where it answers: it never guesses, or it might hand sheets to another. */
 export class NoAddressError extends Error {
   override readonly name = 'NoAddressError';

@@ -1,5 +1,5 @@
 import type { Route } from './+types/pdf';
-import { findChromium, makePdf, placeOf } from '../../server/pdf';
+import { findChromium, makePdf, placeOf, startBrowser } from '../../server/pdf';
 import { json } from '../../server/requests';
 import { answerWithFile } from './sheet-request';
 
@@ -7,6 +7,7 @@ import { answerWithFile } from './sheet-request';
 export function loader({ request }: Route.LoaderArgs) {
   const ticket = new URL(request.url).searchParams.get('ticket');
   if (ticket !== null) return json({ place: placeOf(ticket) ?? null });
+  startBrowser();
   return json({ available: findChromium() !== undefined });
 }
 

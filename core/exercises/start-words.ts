@@ -4,6 +4,7 @@ import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import type { Meanings } from '../languages/en/words/meanings';
 import { speaks } from '../languages/registry/registry';
 import { interactionOf } from './interactions';
+import type { Maker } from './making/maker';
 import {
   findMaker,
   makeExercise,
@@ -12,29 +13,41 @@ import {
   type ExerciseRecipe,
 } from './make-exercise';
 
-/** Most words of one kind where a maker mixes kinds, and the words such an exercise should have. */
+/** Most words of one kind that are added where a maker mixes kinds, and the words such an exercise should have. */
 const MOST_OF_A_KIND = 3;
 const MIXED_WORDS = 10;
 
-/** The recipe's words that its maker can key; of each kind only the first few where it mixes kinds. */
+/** The recipe's words that its maker can key. */
 function keyedWords(
   recipe: ExerciseRecipe,
   lexicon: Lexicon,
   meanings: Meanings | undefined,
 ): string[] {
-  const maker = findMaker(recipe.maker);
   const { task } = makeExercise(recipe, lexicon, meanings);
   // A word that stands as the heading of its kind is used as well as the cards under it.
   const headings = task.interaction === 'sort' ? task.headings.map(({ label }) => label) : [];
   const keyed = new Set([...wordsOfTask(task), ...headings]);
+  return recipe.words.filter((word) => keyed.has(word));
+}
+
+/** Words to add to a list that has some: of each kind only a few where the maker mixes kinds. */
+function ofFewKinds(
+  more: readonly string[],
+  usable: readonly string[],
+  { kindOf }: Maker,
+  lexicon: Lexicon,
+): readonly string[] {
+  if (kindOf === undefined) return more;
   const counts = new Map<string, number>();
-  return recipe.words.filter((word) => {
-    if (!keyed.has(word)) return false;
-    const kind = maker.kindOf?.({ word, entry: lexicon.find(word) });
+  const isOneOfFew = (word: string) => {
+    const kind = kindOf({ word, entry: lexicon.find(word) });
     if (kind === undefined) return true;
-    counts.set(kind, (counts.get(kind) ?? 0) + 1);
-    return (counts.get(kind) ?? 0) <= MOST_OF_A_KIND;
-  });
+    const count = (counts.get(kind) ?? 0) + 1;
+    counts.set(kind, count);
+    return count <= MOST_OF_A_KIND;
+  };
+  usable.forEach(isOneOfFew);
+  return more.filter(isOneOfFew);
 }
 
 /** True where the words make an exercise with enough items and nothing wrong. */
@@ -83,7 +96,8 @@ export function startWords(
   // What fits the search may still not be keyed (a word without a short meaning): only what is, stays.
   const tried = { ...recipe, words: [...usable, ...more] };
   const keyed = new Set(keyedWords(tried, lexicon, meanings));
-  return [...usable, ...more.filter((word) => keyed.has(word))].slice(
+  const fit = more.filter((word) => keyed.has(word));
+  return [...usable, ...ofFewKinds(fit, usable, maker, lexicon)].slice(
     0,
     Math.max(wanted, usable.length),
   );

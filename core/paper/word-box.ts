@@ -25,31 +25,58 @@ interface Cell {
   readonly width: number;
 }
 
+/** Places of entries, as many in a line as `room` holds. */
+function broken(widths: readonly number[], room: number): number[][] {
+  const lines: number[][] = [];
+  let x = 0;
+  widths.forEach((width, place) => {
+    const line = lines.at(-1);
+    if (line === undefined || x + width > room) {
+      lines.push([place]);
+      x = 0;
+    } else {
+      line.push(place);
+    }
+    x += width + GAP;
+  });
+  return lines;
+}
+
+/** Halvings until a line is as short as it can be, to a tenth of a millimetre. */
+const HALVINGS = 11;
+
+/** Lines about as long as each other, no more of them than full ones would be: no word stands alone. */
+function evenly(widths: readonly number[], room: number): number[][] {
+  const fewest = broken(widths, room).length;
+  let [low, high] = [Math.max(...widths), room];
+  for (let turn = 0; turn < HALVINGS; turn += 1) {
+    const middle = (low + high) / 2;
+    if (broken(widths, middle).length <= fewest) high = middle;
+    else low = middle;
+  }
+  return broken(widths, high);
+}
+
 /** Entries in centred lines of the width of the box. */
 function linesOf(entries: readonly BoxedWord[], size: number, style: SheetStyle): Cell[][] {
   const room = style.width - 2 * PAD;
-  const lines: Cell[][] = [];
-  let line: Cell[] = [];
-  let x = 0;
-  const close = () => {
-    const shift = PAD + (room - (x - GAP)) / 2;
-    lines.push(line.map((cell) => ({ ...cell, x: cell.x + shift })));
-  };
-  for (const entry of entries) {
-    const width = Math.max(
-      textWidth(entry.text, style.font, 400, size),
-      entry.picture === undefined ? 0 : style.picture * SHARE,
-    );
-    if (line.length > 0 && x + width > room) {
-      close();
-      line = [];
-      x = 0;
-    }
-    line.push({ entry, x, width });
-    x += width + GAP;
-  }
-  if (line.length > 0) close();
-  return lines;
+  const widths = entries.map(({ text, picture }) =>
+    Math.max(
+      textWidth(text, style.font, 400, size),
+      picture === undefined ? 0 : style.picture * SHARE,
+    ),
+  );
+  return evenly(widths, room).map((line) => {
+    const whole = line.reduce((sum, place) => sum + (widths[place] ?? 0) + GAP, -GAP);
+    let x = PAD + (room - whole) / 2;
+    return line.flatMap((place): Cell[] => {
+      const [entry, width] = [entries[place], widths[place]];
+      if (entry === undefined || width === undefined) return [];
+      const cell = { entry, x, width };
+      x += width + GAP;
+      return [cell];
+    });
+  });
 }
 
 /** The frame of the box, by the look of the sheet. */

@@ -1,5 +1,5 @@
 import { headingText, sectionsIn } from '../../languages/shared/segment';
-import { keywordsIn, labelOf } from '../../texts/reading/passage';
+import { keywordsIn, labelsOf } from '../../texts/reading/passage';
 import { openItem, readingMaker } from '../making/reading-maker';
 import { written } from '../making/written';
 
@@ -26,15 +26,11 @@ export default readingMaker({
     const sections = sectionsIn(text.body).filter(({ title }) => title !== '');
     const parts =
       sections.length > 1
-        ? sections.map(({ title, start, end }) => ({
-            name: headingText(title),
-            body: text.body.slice(start, end),
-          }))
-        : passage.paragraphs.map(({ text: body }) => ({ name: labelOf(body), body }));
-    // Two verses may begin with the same line.
-    const names = parts.map(({ name }) => name);
-    const told = (name: string, at: number) =>
-      names.indexOf(name) === names.lastIndexOf(name) ? name : `${at + 1}: ${name}`;
+        ? sections.map(({ start, end }) => text.body.slice(start, end))
+        : passage.paragraphs.map(({ text: body }) => body);
+    const names = labelsOf(
+      sections.length > 1 ? sections.map(({ title }) => headingText(title)) : parts,
+    );
     const words = (body: string) => keywordsIn(body, passage.names, lexicon).slice(0, 3).join(', ');
     const support = parameters.version === 'support';
     return {
@@ -43,15 +39,16 @@ export default readingMaker({
           ? [`There is room for ${MOST} parts; choose a section for the others.`]
           : [],
       ...written(
-        parts.slice(0, MOST).map(({ name, body }, at) =>
-          openItem(told(name, at), words(body), {
-            word: told(name, at),
-            cells: [told(name, at), '', support ? words(body) : '', ''],
-            keyCells: [told(name, at), '', words(body), ''],
+        parts.slice(0, MOST).map((body, at) => {
+          const name = names[at] ?? '';
+          return openItem(name, words(body), {
+            word: name,
+            cells: [name, '', support ? words(body) : '', ''],
+            keyCells: [name, '', words(body), ''],
             lines: 3,
             reason: 'Open: the main idea in the learner’s own words.',
-          }),
-        ),
+          });
+        }),
         { columns },
       ),
     };

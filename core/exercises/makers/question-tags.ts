@@ -52,11 +52,11 @@ export default grammarMaker({
           : `The statement says no, so the tag says yes: ${found.auxiliary} ${found.pronoun}.`,
       };
     };
-    // In speech a tag follows what is short; and who says “I was late, wasn’t I?”
+    // In speech a tag follows what is short, and no “, not jeans”; and who says “I was late, wasn’t I?”
     const spoken = (sentence: GivenSentence) =>
       sentence.analysis.clauses.length === 1 &&
       sentence.text.split(' ').length <= MOST_WORDS &&
-      !/^I\b/.test(sentence.text)
+      !/^I\b|, not\b/.test(sentence.text)
         ? itemOf(sentence)
         : undefined;
     const own = given.flatMap((sentence) => itemOf(sentence) ?? []);

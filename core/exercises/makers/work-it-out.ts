@@ -4,9 +4,9 @@ import { statementsOf } from '../../texts/reading/statements-of';
 import { openItem, readingMaker, shortOf } from '../making/reading-maker';
 import { type GivenItem, written } from '../making/written';
 
-/** Verbs of what somebody decides to do: of these it can be asked why. */
+/** What nobody decides to do (common practice): of these it cannot be asked why. */
 const noDeed =
-  /^(?:be|have|seem|like|love|want|need|know|live|own|belong|hear|see|feel|think|believe|look|become|get|grow|stand|sit|lie|stay|sleep)$/;
+  /^(?:be|have|seem|meet|face|lose|forget|fall|die|win|find|notice|like|love|want|need|know|live|own|belong|hear|see|feel|think|believe|look|become|get|grow|stand|sit|lie|stay|sleep)$/;
 /** Words of a doer that a question can still be asked of. */
 const LONGEST_DOER = 4;
 const reasonGiven = /\b(?:because|so that|to \p{L}+|so|since|in order)\b/iu;

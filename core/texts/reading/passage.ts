@@ -167,8 +167,21 @@ function isPerson(name: string, body: string): boolean {
 export const proofOf = ({ where, text }: PassageSentence) =>
   `${where[0]?.toUpperCase()}${where.slice(1)}: “${text}”`;
 
+/** Words of a short name, and of one that has to tell verses with the same first line apart. */
+const USUAL_LABEL = 6;
+const LONGEST_LABEL = 14;
+
 /** A short name for an item: the first words of what it is about. */
-export const labelOf = (text: string) => {
+export const labelOf = (text: string, count = USUAL_LABEL) => {
   const words = oneLine(text).split(' ');
-  return words.slice(0, 6).join(' ') + (words.length > 6 ? ' …' : '');
+  return words.slice(0, count).join(' ') + (words.length > count ? ' …' : '');
 };
+
+/** A short name for each of some parts; as long as it takes to tell them apart, else numbered. */
+export function labelsOf(parts: readonly string[]): string[] {
+  for (let count = USUAL_LABEL; count <= LONGEST_LABEL; count += 1) {
+    const labels = parts.map((part) => labelOf(part, count));
+    if (new Set(labels).size === labels.length) return labels;
+  }
+  return parts.map((part, at) => `${at + 1}: ${labelOf(part)}`);
+}

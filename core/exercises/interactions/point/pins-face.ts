@@ -99,9 +99,11 @@ export function pinnedLines(
   );
   // A learner's hand takes more room than print.
   const needed = NUMBER_ROOM + Math.max(40, longest * 1.5);
-  const abreast = Math.max(1, Math.min(3, Math.floor(style.width / needed)));
+  const most = Math.max(1, Math.min(3, Math.floor(style.width / needed)));
+  const rows = Math.ceil(items.length / most);
+  // No line of the last row stands alone where the rows can be alike.
+  const abreast = Math.ceil(items.length / rows);
   const cell = style.width / abreast;
-  const rows = Math.ceil(items.length / abreast);
   return Array.from({ length: rows }, (_, row): Block => {
     const marks = items.slice(row * abreast, (row + 1) * abreast).flatMap((item, column) => {
       const x = column * cell;

@@ -109,7 +109,7 @@ function bookmarks(
   const all = Array.from({ length: strips }, (_, at) => groups[at % groups.length] ?? []);
   const most = Math.max(1, ...groups.map((words) => words.length));
   const head = 22;
-  const line = Math.min((height - head - 6) / most, style.body * 2.4);
+  const line = Math.min((height - head - 6) / most, style.body * 3.2);
   const size = fitted(
     all.flat(),
     style,
@@ -158,12 +158,12 @@ function bookmarks(
 
 const LABEL = { width: 80, height: 30 } as const;
 
-/** Labels of one size, the picture beside its word. */
+/** Labels of one size, the picture beside its word; larger where the page has the room. */
 function labels({ groups, pictures = {} }: CutOut, style: SheetStyle): Block[] {
   const words = groups.flat();
   const columns = Math.max(1, Math.floor((style.width + 0.01) / LABEL.width));
   const width = style.width / columns;
-  const { height } = LABEL;
+  const height = LABEL.height * style.stretch;
   const rows = Math.ceil(words.length / columns);
   return Array.from({ length: rows }, (_, row): Block => ({
     height,
@@ -183,7 +183,7 @@ function labels({ groups, pictures = {} }: CutOut, style: SheetStyle): Block[] {
               { text: word, word },
               { ...box, x: box.x + left, width: width - left },
               style,
-              style.body * 1.8,
+              style.body * 1.8 * style.stretch,
             ),
           ],
           row * columns + column,

@@ -340,10 +340,13 @@ export function writePaper(
   };
 }
 
+/** A list to tick off is a little smaller than what is worked on: the young read it too. */
+const CHECK_SHARE = 0.8;
+
 /** A line of a list to tick off. */
 function checkLine(text: string, style: SheetStyle): Block {
-  const size = style.small * 1.2;
-  const block = textBlock(text, style, { size, role: 'text', indent: 8, after: 1.5 });
+  const size = Math.max(style.small * 1.2, style.body * CHECK_SHARE);
+  const block = textBlock(text, style, { size, role: 'text', indent: size + 3, after: 1.5 });
   const tick: PageMark = {
     kind: 'box',
     x: 0.5,
