@@ -5,8 +5,10 @@
  *
  * Usage: tsx data/pack-fonts.ts
  */
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import opentype from 'opentype.js';
+import { handFiles } from '../core/testing/hand-files';
+import { widthsInWords } from './hand-widths';
 
 const families = {
   andika: { folder: '@fontsource/andika', file: 'andika' },
@@ -68,28 +70,21 @@ writeFileSync('core/paper/font-metrics.json', `${JSON.stringify(metrics)}\n`);
  * what is inked and not by the font's own line box. Arrows are drawn over the
  * letters of the plain hand and share its metrics.
  */
-const hands = {
-  print: 'edu-au-vic-wa-nt-pre',
-  dots: 'edu-au-vic-wa-nt-dots',
-  joined: 'edu-au-vic-wa-nt-hand',
-  'us-cursive': 'playwrite-us-trad',
-  'fr-cursive': 'playwrite-fr-moderne',
-  andika: 'andika',
-  'ie-cursive': 'playwrite-ie',
-  'us-modern': 'playwrite-us-modern',
-  'nz-cursive': 'playwrite-nz',
-  nsw: 'edu-nsw-act-foundation',
-  qld: 'edu-qld-beginner',
-  sa: 'edu-sa-beginner',
-  tas: 'edu-tas-beginner',
-  'de-grund': 'playwrite-de-grund',
-  'es-cursive': 'playwrite-es',
-  'it-modern': 'playwrite-it-moderna',
-  'pt-cursive': 'playwrite-pt',
-};
+const hands: Readonly<Record<string, string>> = { ...handFiles, dots: 'edu-au-vic-wa-nt-dots' };
+const fileOf = (file: string) =>
+  `node_modules/@fontsource/${file}/files/${file}-latin-400-normal.woff`;
+const wordbook = readdirSync('data/wordbook')
+  .filter((file) => file.endsWith('.tsv'))
+  .flatMap((file) => readFileSync(`data/wordbook/${file}`, 'utf8').split('\n').slice(1))
+  .map((line) => line.split('\t')[0] ?? '')
+  .filter((word) => /^[a-z]+$/.test(word));
+const inWords = await widthsInWords(
+  Object.fromEntries(Object.entries(hands).map(([id, file]) => [id, fileOf(file)])),
+  [...new Set(wordbook)],
+);
 const handMetrics: Record<string, object> = {};
 for (const [id, file] of Object.entries(hands)) {
-  const data = readFileSync(`node_modules/@fontsource/${file}/files/${file}-latin-400-normal.woff`);
+  const data = readFileSync(fileOf(file));
   const font = opentype.parse(
     data.buffer.slice(data.byteOffset, data.byteOffset + data.byteLength) as ArrayBuffer,
   );
@@ -99,7 +94,9 @@ for (const [id, file] of Object.entries(hands)) {
   for (let code = 0x20; code <= 0x17f; code += 1) {
     const character = String.fromCodePoint(code);
     const index = font.charToGlyphIndex(character);
-    if (index > 0) widths[character] = Math.round(font.glyphs.get(index).advanceWidth ?? 0);
+    const joined = Math.ceil((inWords[id]?.[character] ?? 0) * font.unitsPerEm);
+    const alone = Math.round(font.glyphs.get(index).advanceWidth ?? 0);
+    if (index > 0) widths[character] = Math.max(alone, joined);
   }
   const hhea = font.tables['hhea'] as unknown as { ascender: number; descender: number };
   // The playwrite hands are drawn with a pen that stands half its width over the line.

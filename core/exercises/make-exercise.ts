@@ -290,10 +290,19 @@ export function suggestWords(
       ...withAim(query, aim),
       class: profile,
       knows: 'secure' as const,
-      limit: count,
+      limit: count * 2,
     };
     const { groups } = findWords(lexicon, { ...search, except: recipe.words, maxSyllables: 2 });
-    return takeTurns(groups.map((group) => group.words.map((each) => each.entry.word)));
+    // What the wordbook has comes before what can only be read (jaywalk).
+    const isMet = ({ entry }: (typeof groups)[0]['words'][0]) =>
+      lexicon.lemmaOf(entry).schoolClasses !== '';
+    return takeTurns(
+      groups.map(({ words }) =>
+        [...words.filter(isMet), ...words.filter((each) => !isMet(each))].map(
+          ({ entry }) => entry.word,
+        ),
+      ),
+    );
   });
   return takeTurns(found).slice(0, count);
 }

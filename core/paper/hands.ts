@@ -57,7 +57,10 @@ export function emForXHeight(hand: HandName, xHeight: number): number {
   return (xHeight * unitsPerEm) / units;
 }
 
-/** Width of a text in a hand, in the unit of `em`; joins may draw letters together, never apart. */
+/**
+ * Room for a text in a hand, in the unit of `em`: each letter as wide as its joins make it in any word,
+ * so that no word is wider (data/hand-widths.ts), most a tenth narrower.
+ */
 export function handWidth(text: string, font: HandFont, em: number): number {
   const { widths, unitsPerEm } = handMetrics(font);
   let units = 0;

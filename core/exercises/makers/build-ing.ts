@@ -83,7 +83,7 @@ const maker: Maker = {
   },
 
   replacements(word) {
-    return word.entry === undefined ? [] : [{ ingRule: inflect(word).rule }];
+    return word.entry === undefined ? [] : [{ ingRule: inflect(word).rule, wordClass: 'verb' }];
   },
 
   kindOf(word) {
@@ -93,7 +93,10 @@ const maker: Maker = {
   suggestions({ words }) {
     const present = new Set(words.map((word) => inflect(word).rule));
     const missing = taughtRules.filter((rule) => !present.has(rule));
-    return (missing.length > 0 ? missing : taughtRules).map((ingRule) => ({ ingRule }));
+    return (missing.length > 0 ? missing : taughtRules).map((ingRule) => ({
+      ingRule,
+      wordClass: 'verb' as const,
+    }));
   },
 };
 

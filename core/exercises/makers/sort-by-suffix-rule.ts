@@ -77,8 +77,8 @@ export default sortMaker({
     { wordClass: sortable[suffixOf(parameters)] ?? 'verb', maxSyllables: 1 },
   ],
   suggestions: () => [
-    { ingRule: 'double-final-consonant', maxSyllables: 1 },
-    { ingRule: 'drop-silent-e', maxSyllables: 1 },
+    { ingRule: 'double-final-consonant', wordClass: 'verb', maxSyllables: 1 },
+    { ingRule: 'drop-silent-e', wordClass: 'verb', maxSyllables: 1 },
     { wordClass: 'verb', maxSyllables: 1 },
   ],
 });
