@@ -1,5 +1,5 @@
 // Writes the words of the language packs as rows of cells: the Latin dictionary and the Japanese verbs,
-// each from a table of its own and from the common list of concepts.
+// each from a table of its own and from the common list of concepts; and the strokes of kana and kanji.
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { root } from './run.mjs';
 
@@ -35,4 +35,5 @@ export function writeLanguageWords() {
     concepts.map((cells) => cells.filter((_, at) => at !== 4 && at !== 18)),
   );
   write('ja/verbs.json', [...rowsOf('japanese/verbs.tsv'), ...verbs]);
+  write('ja/strokes.json', rowsOf('japanese/strokes.tsv'));
 }

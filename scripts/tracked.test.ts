@@ -10,6 +10,7 @@ const generated = [
   'core/languages/la/words.json',
   'core/languages/concepts/concepts.json',
   'core/languages/ja/verbs.json',
+  'core/languages/ja/strokes.json',
   'core/library/library.json',
 ];
 

@@ -3,6 +3,8 @@ import { handFamily } from './fonts';
 
 const DASHES = '1.6 1.2';
 const GREY = '#7a7a7a';
+/** Of what is written over: as the letters of a hand in grey. */
+const PALE = '#a9a9a9';
 const fills = {
   tint: '#efefef',
   ink: '#000',
@@ -47,8 +49,10 @@ function Path({ mark }: { mark: PathMark }) {
     <path
       d={mark.d}
       transform={`translate(${mark.x} ${mark.y})${mark.scale === undefined ? '' : ` scale(${mark.scale})`}`}
-      stroke={mark.stroke === 0 ? 'none' : undefined}
+      stroke={mark.stroke === 0 ? 'none' : mark.pale ? PALE : undefined}
       strokeWidth={mark.stroke}
+      strokeLinecap={mark.round ? 'round' : undefined}
+      strokeLinejoin={mark.round ? 'round' : undefined}
       fill={mark.fill && fills[mark.fill]}
       strokeDasharray={mark.dashed ? DASHES : undefined}
     />

@@ -6,6 +6,7 @@
 import type { Accent } from '../kernel/accent';
 import type { Span } from '../kernel/span';
 import type { Random } from '../kernel/random';
+import type { SignStrokes } from '../kernel/sign-strokes';
 import type { Spelling } from '../kernel/spelling';
 
 /** What a pack may know, beside what every pack has. */
@@ -22,6 +23,7 @@ export const abilities = {
   'voice change': 'sentences in the active and the passive',
   'small words': 'articles and contractions in a text',
   'school hand': 'letters of the school hands',
+  'stroke order': 'the strokes in which its signs are written',
 } as const;
 export type Ability = keyof typeof abilities;
 
@@ -192,6 +194,8 @@ export interface LanguagePack {
   readonly constructions?: () => ((text: string) => NamedConstruction[]) | undefined;
   /** Sentences of its own for exercises; undefined until they are loaded. */
   readonly sentences?: () => LanguageSentences | undefined;
+  /** The strokes of a sign, undefined for one that it lacks; undefined until they are loaded. */
+  readonly strokes?: () => ((sign: string) => SignStrokes | undefined) | undefined;
   /** Forms of its words; undefined until they are loaded. */
   readonly tables?: () => WordTables | undefined;
 }

@@ -89,6 +89,10 @@ export interface PathMark {
   readonly stroke: number;
   readonly fill?: Fill;
   readonly dashed?: boolean;
+  /** A pale line, to be drawn over. */
+  readonly pale?: boolean;
+  /** Its ends and corners are round, as a pen's. */
+  readonly round?: boolean;
   /** How much larger than its data it is drawn, with its line; 1 where it is not given. */
   readonly scale?: number;
 }

@@ -1,5 +1,11 @@
 import { describe, expect, test } from 'vitest';
-import { followStrokes, type DrawnStroke, type LetterBox, type Point } from './follow-strokes';
+import {
+  followSign,
+  followStrokes,
+  type DrawnStroke,
+  type LetterBox,
+  type Point,
+} from './follow-strokes';
 import { strokesOf } from './letter-strokes';
 
 const lines = { baseline: 100, xHeight: 50 };
@@ -70,5 +76,29 @@ describe('strokes that are followed', () => {
   test('a letter without a known path is passed over', () => {
     const [r] = starts('r');
     expect(followStrokes(boxes('ér'), lines, []).next).toEqual({ ...r, x: (r?.x ?? 0) + 60 });
+  });
+});
+
+describe('the strokes of a sign in its square', () => {
+  // The cross of ten: the bar from the left, then the stem from the top.
+  const ten = {
+    sign: '十',
+    strokes: [
+      { path: 'M10,50h90', number: { x: 5, y: 48 } },
+      { path: 'M54,10v90', number: { x: 48, y: 12 } },
+    ],
+  };
+  const side = 218;
+  const at = (x: number, y: number): DrawnStroke => ({ from: { x, y }, to: { x: x + 90, y } });
+
+  test('the next beginning is shown, and moves on with what is written', () => {
+    expect(followSign(ten, side, [])).toEqual({ next: { x: 20, y: 100 } });
+    expect(followSign(ten, side, [at(22, 97)])).toEqual({ next: { x: 108, y: 20 } });
+    expect(followSign(ten, side, [at(22, 97), at(106, 25)])).toEqual({});
+  });
+
+  test('another stroke first is another order; a beginning elsewhere is said', () => {
+    expect(followSign(ten, side, [at(108, 20)]).said).toBe('order');
+    expect(followSign(ten, side, [at(200, 200)]).said).toBe('begin');
   });
 });

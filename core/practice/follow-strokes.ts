@@ -1,4 +1,5 @@
-/** Strokes of a pen over printed letters: whether each began where it should, and where the next begins. */
+/** Strokes of a pen over printed letters, or over a sign in its square: whether each began where it should, and where the next begins. */
+import { beginningOf, SIGN_GRID, type SignStrokes } from '../kernel/sign-strokes';
 import { strokesOf } from './letter-strokes';
 
 export interface Point {
@@ -55,15 +56,37 @@ const knownLetters = (
     return [{ starts, left, right: left + width }];
   });
 
-export function followStrokes(
+export const followStrokes = (
   boxes: readonly LetterBox[],
   lines: WritingLines,
   strokes: readonly DrawnStroke[],
+): Following => follow(knownLetters(boxes, lines), NEAR * lines.xHeight, strokes);
+
+/** How far from its place a stroke of a sign may begin, as a share of its square. */
+const NEAR_IN_SIGN = 0.13;
+
+/** Strokes over a sign in a square of this side. */
+export function followSign(
+  sign: SignStrokes,
+  side: number,
+  strokes: readonly DrawnStroke[],
 ): Following {
-  const letters = knownLetters(boxes, lines);
+  const scale = side / SIGN_GRID;
+  const starts = sign.strokes.map((stroke) => {
+    const { x, y } = beginningOf(stroke);
+    return { x: x * scale, y: y * scale };
+  });
+  return follow([{ starts, left: 0, right: side }], NEAR_IN_SIGN * side, strokes);
+}
+
+function follow(
+  letters: readonly Known[],
+  reach: number,
+  strokes: readonly DrawnStroke[],
+): Following {
   const away = (one: Point, other: Point) => Math.hypot(one.x - other.x, one.y - other.y);
   const near = (one: Point, other: Point | undefined) =>
-    other !== undefined && away(one, other) <= NEAR * lines.xHeight;
+    other !== undefined && away(one, other) <= reach;
   let at = 0;
   let done = 0;
   let said: Following['said'];
@@ -78,7 +101,7 @@ export function followStrokes(
     // A stem and its dot are close together: the nearest beginning is meant.
     const meant = (letters[at]?.starts ?? [])
       .map((start, index) => ({ index, distance: away(from, start) }))
-      .filter(({ index, distance }) => index >= done && distance <= NEAR * lines.xHeight)
+      .filter(({ index, distance }) => index >= done && distance <= reach)
       .sort((one, other) => one.distance - other.distance || one.index - other.index)[0]?.index;
     const later = letters.findIndex(
       ({ starts: [first] }, index) => index > at && near(from, first),

@@ -128,6 +128,8 @@ function readMark(value: unknown): PageMark {
         stroke: number('stroke'),
         ...filled,
         ...dashed,
+        ...(from['pale'] === true ? { pale: true } : {}),
+        ...(from['round'] === true ? { round: true } : {}),
         ...(typeof from['scale'] === 'number' ? { scale: number('scale') } : {}),
       };
     }

@@ -1,6 +1,12 @@
 import { getStroke } from 'perfect-freehand';
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
-import { followStrokes, type DrawnStroke, type LetterBox } from '~core/practice/follow-strokes';
+import { SIGN_GRID, type SignStrokes } from '~core/kernel/sign-strokes';
+import {
+  followSign,
+  followStrokes,
+  type DrawnStroke,
+  type LetterBox,
+} from '~core/practice/follow-strokes';
 import { usePhrases } from '../kit/use-phrases';
 
 type Point = readonly [number, number, number];
@@ -12,6 +18,10 @@ function outline(points: readonly Point[]): string {
   if (first === undefined) return '';
   return `M${first.join(' ')}${rest.map((point) => `L${point.join(' ')}`).join('')}Z`;
 }
+
+/** Size of the pad for a word, and for a sign in its square. */
+const WORD = { width: 600, height: 150 };
+const SIGN = { width: 300, height: 300 };
 
 const BASELINE = 105;
 const MIDDLE = 55;
@@ -35,11 +45,30 @@ const ends = (stroke: readonly Point[]): DrawnStroke => {
   return { from: place(stroke[0]), to: place(stroke.at(-1)) };
 };
 
-/** The word in grey on its line, to be written over with a pen, a finger or the mouse. */
+/** The lines of a square and the sign in grey. */
+function SignModel({ sign }: { sign: SignStrokes }) {
+  const { width: side } = SIGN;
+  return (
+    <>
+      <path d={`M${side / 2} 0V${side}M0 ${side / 2}H${side}`} className="play-trace__middle" />
+      <g transform={`scale(${side / SIGN_GRID})`}>
+        {sign.strokes.map(({ path }) => (
+          <path key={path} d={path} className="play-trace__sign" />
+        ))}
+      </g>
+    </>
+  );
+}
+
+/**
+ * The word in grey on its line, or a sign in its square, to be written over with a pen, a finger or
+ * the mouse.
+ */
 export function TracePad({
   text,
   done,
   printed,
+  sign,
   locked,
   onDone,
 }: {
@@ -47,6 +76,8 @@ export function TracePad({
   done: boolean;
   /** Its letters are printed ones, whose strokes have known beginnings. */
   printed: boolean;
+  /** The text is a sign of these strokes. */
+  sign?: SignStrokes | undefined;
   locked: boolean;
   onDone: (done: boolean) => void;
 }) {
@@ -55,18 +86,19 @@ export function TracePad({
   const model = useRef<SVGTextElement>(null);
   const [boxes, setBoxes] = useState<readonly LetterBox[]>([]);
   useEffect(() => {
-    if (!printed) return setBoxes([]);
+    if (!printed || sign) return setBoxes([]);
     const measure = () => setBoxes(boxesOf(model.current, text));
     measure();
     // Letters move when their font arrives.
     void document.fonts.ready.then(measure);
     return undefined;
-  }, [text, printed]);
+  }, [text, printed, sign]);
+  const size = sign ? SIGN : WORD;
   const [strokes, setStrokes] = useState<readonly (readonly Point[])[]>([]);
   const [stroke, setStroke] = useState<readonly Point[]>();
   const at = (event: PointerEvent): Point => {
     const box = pad.current?.getBoundingClientRect();
-    const scale = box ? 600 / box.width : 1;
+    const scale = box ? size.width / box.width : 1;
     return [
       (event.clientX - (box?.left ?? 0)) * scale,
       (event.clientY - (box?.top ?? 0)) * scale,
@@ -79,15 +111,17 @@ export function TracePad({
     setStroke(undefined);
     onDone(true);
   };
-  const { said, next } =
-    boxes.length === 0
+  const drawn = strokes.map(ends);
+  const { said, next } = sign
+    ? followSign(sign, SIGN.width, drawn)
+    : boxes.length === 0
       ? {}
-      : followStrokes(boxes, { baseline: BASELINE, xHeight: BASELINE - MIDDLE }, strokes.map(ends));
+      : followStrokes(boxes, { baseline: BASELINE, xHeight: BASELINE - MIDDLE }, drawn);
   return (
-    <div className="play-trace">
+    <div className={`play-trace${sign ? ' play-trace--sign' : ''}`}>
       <svg
         ref={pad}
-        viewBox="0 0 600 150"
+        viewBox={`0 0 ${size.width} ${size.height}`}
         role="img"
         aria-label={`${text}, to write over`}
         onPointerDown={(event) => {
@@ -99,11 +133,17 @@ export function TracePad({
         onPointerUp={finish}
         onPointerCancel={finish}
       >
-        <line x1="0" x2="600" y1={BASELINE} y2={BASELINE} className="play-trace__line" />
-        <line x1="0" x2="600" y1={MIDDLE} y2={MIDDLE} className="play-trace__middle" />
-        <text ref={model} x="12" y={BASELINE} className="play-trace__model">
-          {text}
-        </text>
+        {sign ? (
+          <SignModel sign={sign} />
+        ) : (
+          <>
+            <line x1="0" x2="600" y1={BASELINE} y2={BASELINE} className="play-trace__line" />
+            <line x1="0" x2="600" y1={MIDDLE} y2={MIDDLE} className="play-trace__middle" />
+            <text ref={model} x="12" y={BASELINE} className="play-trace__model">
+              {text}
+            </text>
+          </>
+        )}
         {[...strokes, ...(stroke ? [stroke] : [])].map((each, index) => (
           <path key={index} d={outline(each)} className="play-trace__ink" />
         ))}

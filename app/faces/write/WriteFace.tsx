@@ -212,6 +212,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                   <TracePad
                     text={item.answer}
                     printed={isPrinted(task)}
+                    sign={item.strokes}
                     done={(response[item.id] ?? '') !== ''}
                     locked={locked}
                     onDone={(done) => set(item)(done ? item.answer : '')}

@@ -79,6 +79,16 @@ export interface StagesProps {
   readonly send: Send;
 }
 
+/** What a lesson opens on besides its plan. */
+const doors = [
+  ['board', 'Board'],
+  ['pieces', 'Pieces'],
+  ['room', 'Room'],
+  ['plan', 'Plan'],
+  ['results', 'Results'],
+] as const;
+
+
 /** The plan: title, objective, and the five stages with their parts. */
 export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
   const nameOf = (part: LessonPart) => {
@@ -114,23 +124,13 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
         multiline
         payload={(value) => ({ intent: 'field', field: 'objective', value })}
       />
-      <p className="quiet small mb-0 px-2 d-flex flex-wrap justify-content-between">
-        {minutesOf(lesson)} min
-        <Link className="stages__results ms-auto me-2" to={`/lessons/${lesson.id}/board`}>
-          Board
-        </Link>
-        <Link className="stages__results me-2" to={`/lessons/${lesson.id}/pieces`}>
-          Pieces
-        </Link>
-        <Link className="stages__results me-2" to={`/lessons/${lesson.id}/room`}>
-          Room
-        </Link>
-        <Link className="stages__results me-2" to={`/lessons/${lesson.id}/plan`}>
-          Plan
-        </Link>
-        <Link className="stages__results" to={`/lessons/${lesson.id}/results`}>
-          Results{lesson.slips?.length ? ` · ${lesson.slips.length}` : ''}
-        </Link>
+      <p className="stages__doors quiet small mb-0 px-2">
+        {doors.map(([path, name]) => (
+          <Link key={path} to={`/lessons/${lesson.id}/${path}`}>
+            {name}
+            {path === 'results' && lesson.slips?.length ? ` · ${lesson.slips.length}` : ''}
+          </Link>
+        ))}
       </p>
       <DragParts
         stageOf={(part) =>
@@ -230,6 +230,7 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
           );
         })}
       </DragParts>
+      <p className="quiet small mb-3 px-2">{minutesOf(lesson)} minutes in all</p>
     </section>
   );
 }

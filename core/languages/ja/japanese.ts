@@ -1,27 +1,32 @@
-/** Japanese: lists, texts and cards; verbs in their forms. */
+/** Japanese: lists, texts and cards; verbs in their forms; kana and kanji stroke by stroke. */
 import type { LanguagePack, LanguageSentences, WordTables } from '../language-pack';
 import { plainPack } from '../shared/plain-pack';
+import { strokeOrder, type StrokeRow } from './stroke-order';
 import { japaneseTables } from './tables';
 import { japaneseVerbs, type VerbRow } from './verb-lexicon';
 
 let tables: WordTables | undefined;
 let sentences: LanguageSentences | undefined;
+let strokes: ReturnType<typeof strokeOrder> | undefined;
 
 export const japanese: LanguagePack = plainPack({
   tag: 'ja',
   name: 'Japanese',
   phrases: { name: 'なまえ', date: '日付' },
   voice: 'ja',
-  can: new Set(['tables', 'particles', 'voice change']),
+  can: new Set(['tables', 'particles', 'voice change', 'stroke order']),
   load: async () => {
     if (tables) return;
-    const [{ default: rows }, { japaneseSentences }] = await Promise.all([
+    const [{ default: rows }, { default: signs }, { japaneseSentences }] = await Promise.all([
       import('./verbs.json'),
+      import('./strokes.json'),
       import('./japanese-sentences'),
     ]);
     sentences = japaneseSentences;
+    strokes = strokeOrder(signs as unknown as readonly StrokeRow[]);
     tables = japaneseTables(japaneseVerbs(rows as unknown as readonly VerbRow[]));
   },
   tables: () => tables,
   sentences: () => sentences,
+  strokes: () => strokes,
 });

@@ -26,6 +26,7 @@ import { passageBlocks } from '../../../paper/passage-blocks';
 import { axisPaper } from './axis-face';
 import { tableKey, tablePaper } from './table-face';
 import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
+import { strokesBlocks, strokesCredit } from './strokes-face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
 
@@ -315,6 +316,7 @@ export function writePaper(
   }
   const items = task.items.flatMap((item, index) => {
     const lines = linesOf(item, needs);
+    if (item.strokes) return strokesBlocks(item, item.strokes, lines, style);
     if (handwriting === undefined && isLong(item, style)) {
       return [
         ...passageBlocks(item.passage, style),
@@ -335,7 +337,13 @@ export function writePaper(
   });
   const list = (task.checklist ?? []).map((text) => checkLine(text, style));
   return {
-    blocks: [...sceneBlock(task.scene, style), ...wordBox(bank, style), ...items, ...list],
+    blocks: [
+      ...sceneBlock(task.scene, style),
+      ...wordBox(bank, style),
+      ...items,
+      ...list,
+      ...strokesCredit(task, style),
+    ],
     problems: problemsOf(task, style, needs),
   };
 }

@@ -1,6 +1,7 @@
 /** The write interaction: words and sentences are written on lines. QTI 3 counterpart: extendedTextInteraction. */
 import type { HandName, Ink } from '../../../kernel/hand-names';
 import type { Ruling } from '../../../paper/ruling';
+import type { SignStrokes } from '../../../kernel/sign-strokes';
 import type { SentenceFrame } from '../../../kernel/sentence-frame';
 import type { WordKind } from '../../../kernel/sentence-parts';
 import type { SentenceCheck } from '../../../languages/shared/sentence-check';
@@ -29,6 +30,8 @@ export interface WriteItem {
   readonly frame?: SentenceFrame;
   /** The answer to write over, in these inks one after another; then the line is the learner's. */
   readonly trace?: readonly Ink[];
+  /** The answer is a sign that is written in these strokes, in a square of its own. */
+  readonly strokes?: SignStrokes;
   readonly reason: string;
 }
 
