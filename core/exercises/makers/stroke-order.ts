@@ -8,11 +8,11 @@ const parameters = {
   rows: choice(
     'Rows for a sign',
     [
-      ['1', 'One'],
       ['2', 'Two'],
       ['3', 'Three'],
+      ['4', 'Four'],
     ],
-    '1',
+    '2',
   ),
 };
 

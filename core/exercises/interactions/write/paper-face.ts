@@ -26,7 +26,7 @@ import { passageBlocks } from '../../../paper/passage-blocks';
 import { axisPaper } from './axis-face';
 import { tableKey, tablePaper } from './table-face';
 import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
-import { strokesBlocks, strokesCredit } from './strokes-face';
+import { strokesBlock, strokesCredit } from './strokes-face';
 import { wordBox } from '../../../paper/word-box';
 import { readAs, spokenGaps } from '../../../paper/reading';
 
@@ -316,7 +316,7 @@ export function writePaper(
   }
   const items = task.items.flatMap((item, index) => {
     const lines = linesOf(item, needs);
-    if (item.strokes) return strokesBlocks(item, item.strokes, lines, style);
+    if (item.strokes) return [strokesBlock(item, item.strokes, lines, style)];
     if (handwriting === undefined && isLong(item, style)) {
       return [
         ...passageBlocks(item.passage, style),

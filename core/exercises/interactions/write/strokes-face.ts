@@ -9,62 +9,75 @@ import { textBlock } from '../../../paper/text-block';
 import type { WriteItem, WriteTask } from './task';
 
 /** Side of a square in letter rooms of the class's age, and how many stand abreast at least. */
-const LETTER_ROOMS = 2.2;
-const FEWEST_ABREAST = 6;
+const LETTER_ROOMS = 2.6;
+const FEWEST_ABREAST = 8;
 const GAP = 2;
+
+/** The whole sign stands as large as so many squares, so that its numbers can be read. */
+const MODEL = 2;
 
 /** A sign of more strokes is shown with numbers only: its steps would fill the page. */
 const MOST_STEPS = 6;
 const TRACED = 2;
 
-/** Width of the pen and height of a stroke's number, in units of the grid. */
+/** Width of the pen in a square and in the model, and height of a stroke's number, in units of the grid. */
 const PEN = 5;
+const FINE_PEN = 3.2;
 const NUMBER = 9;
 
 interface Square {
   readonly x: number;
+  readonly y: number;
   readonly side: number;
 }
 
 /** The square with its dashed middle lines. */
-const square = ({ x, side }: Square): PageMark[] => [
-  { kind: 'box', x, y: 0, width: side, height: side, stroke: 0.3 },
+const square = ({ x, y, side }: Square): PageMark[] => [
+  { kind: 'box', x, y, width: side, height: side, stroke: 0.3 },
   ...[`M${side / 2} 0 L${side / 2} ${side}`, `M0 ${side / 2} L${side} ${side / 2}`].map(
-    (d): PageMark => ({ kind: 'path', x, y: 0, d, stroke: 0.15, dashed: true, pale: true }),
+    (d): PageMark => ({ kind: 'path', x, y, d, stroke: 0.15, dashed: true, pale: true }),
   ),
 ];
 
 /** Strokes of the sign in a square: the first `dark` of them in black, the others to draw over. */
-function inked({ strokes }: SignStrokes, { x, side }: Square, dark: number): PageMark[] {
+function inked(
+  { strokes }: SignStrokes,
+  { x, y, side }: Square,
+  dark: number,
+  pen = PEN,
+): PageMark[] {
   const scale = side / SIGN_GRID;
   return strokes.map(({ path }, at) => ({
     kind: 'path',
     x,
-    y: 0,
+    y,
     d: path,
-    stroke: PEN,
+    stroke: pen,
     round: true,
     scale,
     ...(at < dark ? {} : { pale: true }),
   }));
 }
 
-const numbered = ({ strokes }: SignStrokes, { x, side }: Square, style: SheetStyle): PageMark[] => {
+const numbered = (
+  { strokes }: SignStrokes,
+  { x, y, side }: Square,
+  style: SheetStyle,
+): PageMark[] => {
   const scale = side / SIGN_GRID;
   return strokes.map(({ number }, at) =>
-    textAt(x + number.x * scale, number.y * scale, String(at + 1), style, {
+    textAt(x + number.x * scale, y + number.y * scale, String(at + 1), style, {
       size: NUMBER * scale * 1.15,
       role: 'small',
     }),
   );
 };
 
-/** What stands in the squares of a sign, first to last. */
-function contents(signs: SignStrokes, style: SheetStyle) {
+/** What stands in the squares beside the whole sign, first to last: its steps, and what is traced. */
+function contents(signs: SignStrokes): ((place: Square) => PageMark[])[] {
   const { strokes } = signs;
   const steps = strokes.length > 1 && strokes.length <= MOST_STEPS ? strokes.length : 0;
   return [
-    (place: Square) => [...inked(signs, place, strokes.length), ...numbered(signs, place, style)],
     ...Array.from(
       { length: steps },
       (_, at) => (place: Square) =>
@@ -74,40 +87,43 @@ function contents(signs: SignStrokes, style: SheetStyle) {
   ];
 }
 
-/** The rows of a sign; what is left of the last is the learner's, and at least so many rows there are. */
-export function strokesBlocks(
+/** A sign and its squares in so many rows; what its steps leave empty is the learner's. */
+export function strokesBlock(
   item: WriteItem,
   signs: SignStrokes,
   rows: number,
   style: SheetStyle,
-): Block[] {
+): Block {
   const wanted = style.letterRoom * LETTER_ROOMS;
   const abreast = Math.max(FEWEST_ABREAST, Math.floor((style.width + GAP) / (wanted + GAP)));
   const side = (style.width + GAP) / abreast - GAP;
-  const shown = contents(signs, style);
-  // A row without an empty square leaves nothing to write alone.
-  const count = Math.max(rows, Math.ceil((shown.length + 1) / abreast));
-  return Array.from({ length: count }, (_, row): Block => {
-    const marks = Array.from({ length: abreast }, (_, column): PageMark[] => {
-      const place = { x: column * (side + GAP), side };
-      return [...square(place), ...(shown[row * abreast + column]?.(place) ?? [])];
-    }).flat();
-    return {
-      height: side + (row === count - 1 ? 5 : GAP),
-      marks: [
-        itemArea(item, style.width, side),
-        ...(row === 0
-          ? readAs(
-              marks,
-              undefined,
-              `${item.answer}: ${signs.strokes.length} strokes, shown in their order; squares to write it in`,
-            )
-          : marks),
-      ],
-      keepWithNext: row < count - 1,
-      name: `The squares for ${item.answer}`,
-    };
-  });
+  const step = side + GAP;
+  const model = { x: 0, y: 0, side: MODEL * step - GAP };
+  const shown = contents(signs);
+  const places = Array.from({ length: Math.max(rows, MODEL) }, (_, row) =>
+    Array.from({ length: abreast }, (_, column) => ({ x: column * step, y: row * step, side })),
+  )
+    .flat()
+    .filter(({ x, y }) => x >= model.side || y >= model.side);
+  const height = Math.max(rows, MODEL) * step - GAP;
+  return {
+    height: height + 6,
+    marks: [
+      itemArea(item, style.width, height),
+      ...readAs(
+        [
+          ...square(model),
+          ...inked(signs, model, signs.strokes.length, FINE_PEN),
+          ...numbered(signs, model, style),
+          ...places.flatMap((place, at) => [...square(place), ...(shown[at]?.(place) ?? [])]),
+        ],
+        undefined,
+        `${item.answer}: ${signs.strokes.length} strokes, shown in their order; squares to write it in`,
+      ),
+    ],
+    name: `The squares for ${item.answer}`,
+    loose: true,
+  };
 }
 
 /** What the licence of the strokes asks for. */
