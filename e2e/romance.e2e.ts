@@ -1,4 +1,7 @@
-/** A Portuguese class: everyday words with their articles, small words lit in a text, an exercise of them. */
+/**
+ * Classes of other languages. Portuguese: everyday words with their articles, small words lit in a
+ * text, an exercise of them. Japanese: signs stroke by stroke.
+ */
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
 import { closeBrowser, Desk } from './desk';
@@ -48,5 +51,42 @@ test('Portuguese verbs in a table, with their rule in the key', async () => {
   await page.getByRole('button', { name: 'Key', exact: true }).click();
   await page.getByText('vejo').first().waitFor();
   expect(await page.getByText('meço').count()).toBeGreaterThan(0);
+  await desk.close();
+});
+
+test('kana are shown stroke by stroke, and followed while they are written', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-japanese-lesson');
+  const { page } = desk;
+  await page.getByRole('link', { name: 'Stroke by stroke' }).click();
+  const paper = page.locator('.paper-stack');
+  await paper.getByText('Stroke order: KanjiVG').waitFor();
+  // か: three strokes, numbered on the whole sign.
+  await paper.getByRole('img', { name: 'か: 3 strokes, shown in their order' }).first().waitFor();
+  await expectNoViolations(page, 'stroke by stroke on paper');
+  await page.getByRole('button', { name: 'Try it', exact: true }).click();
+  const pad = page.getByRole('img', { name: 'か, to write over' });
+  await pad.scrollIntoViewIfNeeded();
+  const box = await pad.boundingBox();
+  if (box === null) throw new Error('no pad');
+  /** Draws a stroke between places of the sign's square, in hundredths of its side. */
+  const draw = async (from: readonly [number, number], to: readonly [number, number]) => {
+    const at = ([x, y]: readonly [number, number]) =>
+      [box.x + (box.width * x) / 100, box.y + (box.height * y) / 100] as const;
+    await page.mouse.move(...at(from));
+    await page.mouse.down();
+    await page.mouse.move(...at(to), { steps: 4 });
+    await page.mouse.up();
+  };
+  const said = page.locator('.play-trace__said').first();
+  // Its third stroke first: another comes before it.
+  await draw([71, 29], [85, 52]);
+  await expect.poll(() => said.innerText()).not.toBe('');
+  await page.getByRole('button', { name: 'Take back a stroke' }).first().click();
+  await draw([22.5, 35.4], [36, 76]);
+  await draw([44.5, 16], [18, 77]);
+  await draw([71, 29], [85, 52]);
+  expect(await said.innerText()).toBe('');
+  expect(await page.getByLabel('I have written it').first().isChecked()).toBe(true);
+  await expectNoViolations(page, 'stroke by stroke on the screen');
   await desk.close();
 });

@@ -1,4 +1,4 @@
-// Writes the words of the language packs as rows of cells: the Latin dictionary and the Japanese verbs,
+// Writes the words of the language packs as rows of cells: the Latin dictionary and the Japanese words,
 // each from a table of its own and from the common list of concepts; and the strokes of kana and kanji.
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { root } from './run.mjs';
@@ -34,6 +34,19 @@ export function writeLanguageWords() {
     'concepts/concepts.json',
     concepts.map((cells) => cells.filter((_, at) => at !== 4 && at !== 18)),
   );
-  write('ja/verbs.json', [...rowsOf('japanese/verbs.tsv'), ...verbs]);
+  const adjectives = concepts
+    .filter((cells) => cells[1] === 'a' && /^\S+ (?:i|na)$/.test(cells[17] ?? ''))
+    .map((cells) => {
+      const [reading, adjectiveClass] = cells[17].split(' ');
+      return [cells[16], reading, adjectiveClass, cells[0]];
+    });
+  const counters = rowsOf('japanese/counters.tsv').map(([written, reading, counts, irregular]) => [
+    written,
+    reading,
+    'counter',
+    counts,
+    irregular,
+  ]);
+  write('ja/words.json', [...rowsOf('japanese/verbs.tsv'), ...verbs, ...adjectives, ...counters]);
   write('ja/strokes.json', rowsOf('japanese/strokes.tsv'));
 }

@@ -9,7 +9,7 @@ const generated = [
   'core/languages/en/sentence-sets/sets.json',
   'core/languages/la/words.json',
   'core/languages/concepts/concepts.json',
-  'core/languages/ja/verbs.json',
+  'core/languages/ja/words.json',
   'core/languages/ja/strokes.json',
   'core/library/library.json',
 ];

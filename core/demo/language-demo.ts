@@ -182,6 +182,8 @@ export function languageDemo(prefix: string, newId: () => string) {
       'Say in Japanese what the wind and the rain did, and what was done by them.',
       {
         'get-ready': [cards(storm, 'ja')],
+        // Wind and rain in kana.
+        show: [exercisePart(newId(), 'stroke-order', 25, { language: 'ja' }, ['かぜ', 'あめ'])],
         together: [
           table(storm, 'usual', 4, 'ja'),
           ofItsOwn('particles', 21, { particle: 'place' }),

@@ -293,14 +293,13 @@ export function suggestWords(
       limit: count * 2,
     };
     const { groups } = findWords(lexicon, { ...search, except: recipe.words, maxSyllables: 2 });
-    // What the wordbook has comes before what can only be read (jaywalk).
-    const isMet = ({ entry }: (typeof groups)[0]['words'][0]) =>
-      lexicon.lemmaOf(entry).schoolClasses !== '';
+    // What can be read but is in no wordbook (jaywalk) is not offered.
     return takeTurns(
       groups.map(({ words }) =>
-        [...words.filter(isMet), ...words.filter((each) => !isMet(each))].map(
-          ({ entry }) => entry.word,
-        ),
+        words
+          .map(({ entry }) => entry)
+          .filter((entry) => lexicon.lemmaOf(entry).schoolClasses !== '')
+          .map(({ word }) => word),
       ),
     );
   });

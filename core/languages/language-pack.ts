@@ -92,6 +92,8 @@ export interface TableKind {
   /** As a teacher calls it. */
   readonly name: string;
   readonly columns: readonly string[];
+  /** Words to begin with, where they are not those of the other tables. */
+  readonly start?: readonly string[];
 }
 
 /** A sentence with one small word taken out. */

@@ -4,10 +4,17 @@ import concepts from '../languages/concepts/concepts.json';
 import { readConcepts, type Concepts } from '../languages/concepts/concept';
 import { formsOfRomance, romanceVerb } from '../languages/romance/forms-of';
 import { romanceLanguages, type RomanceLanguage } from '../languages/romance/nouns';
+import {
+  adjectiveForms,
+  adjectiveFormNames,
+  japaneseAdjectives,
+  type AdjectiveFormName,
+  type JapaneseAdjective,
+} from '../languages/ja/adjective-forms';
 import { japaneseVerbForms } from '../languages/ja/japanese-verb';
 import { verbFormNames, type VerbClass } from '../languages/ja/verb-forms';
 import { japaneseVerbs, type VerbRow } from '../languages/ja/verb-lexicon';
-import verbs from '../languages/ja/verbs.json';
+import japaneseRows from '../languages/ja/words.json';
 import { latinLexicon, type LatinLexicon, type LatinRow } from '../languages/la/lexicon';
 import { formsOf as formsOfLatin, parseForm as parseLatin } from '../languages/la/parse-form';
 import { plain } from '../languages/la/letters';
@@ -21,7 +28,29 @@ let common: Concepts | undefined;
 const commonConcepts = () => (common ??= readConcepts(concepts));
 
 let japanese: ReturnType<typeof japaneseVerbs> | undefined;
-const japaneseWords = () => (japanese ??= japaneseVerbs(verbs as unknown as readonly VerbRow[]));
+const japaneseWords = () =>
+  (japanese ??= japaneseVerbs(japaneseRows as unknown as readonly VerbRow[]));
+
+let adjectives: ReturnType<typeof japaneseAdjectives> | undefined;
+const japaneseAdjectiveWords = () =>
+  (adjectives ??= japaneseAdjectives(japaneseRows as readonly (readonly string[])[]));
+
+/** An adjective with each of its forms, as written and in kana. */
+function formsOfAdjective({ written, reading, adjectiveClass, meaning }: JapaneseAdjective) {
+  const kana = adjectiveForms(reading, adjectiveClass);
+  return {
+    entry: written,
+    partOfSpeech: 'adjective',
+    meaning,
+    forms: Object.entries(adjectiveForms(written, adjectiveClass)).flatMap(([name, forms]) =>
+      forms.map((form, at) => ({
+        form,
+        name: adjectiveFormNames[name as AdjectiveFormName],
+        kana: kana[name as AdjectiveFormName][at],
+      })),
+    ),
+  };
+}
 
 /**
  * The forms of a verb: the five of an English one, all of a Japanese one in kana and as it is
@@ -77,6 +106,8 @@ export function formsOf({
   const romance = romanceLanguages.find((each) => each === language);
   if (romance) return { words: formsOfRomance(romance, lemma, commonConcepts()) };
   if (language === 'ja') {
+    const adjective = japaneseAdjectiveWords().get(lemma);
+    if (adjective) return { words: [formsOfAdjective(adjective)] };
     return {
       words: japaneseVerbForms(lemma, japaneseWords()).map(({ verb, meaning, kana, written }) => ({
         entry: verb,

@@ -7,6 +7,7 @@ import type { PageMark, TextMark } from '../../paper/marks';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { layOutSheet } from '../../sheets/sheet';
 import { makeExercise } from '../make-exercise';
+import { packOf } from '../../languages/registry/registry';
 import { orderPaper } from './order/paper-face';
 import { writtenOut } from './order/task';
 import type { SortTask } from './sort/task';
@@ -273,5 +274,65 @@ describe('what the key writes', () => {
     expect(frame?.answer.split(' ').length).toBeGreaterThan(3);
     const box = (exercise.task.bank ?? []).map(({ word }) => word);
     expect(new Set(box).size).toBe(box.length);
+  });
+});
+
+describe('a sign stroke by stroke', () => {
+  test('shows each step with one stroke more, then what is traced, and leaves squares empty', async () => {
+    await packOf('ja').load?.();
+    const { blocks, problems } = facesOf('stroke-order', ['か'], { language: 'ja' });
+    expect(problems).toEqual([]);
+    const [sign] = blocks;
+    const strokes = (sign?.marks ?? []).flatMap((mark) =>
+      mark.kind === 'path' && mark.round ? [mark] : [],
+    );
+    const squares = (sign?.marks ?? []).filter(({ kind }) => kind === 'box');
+    // The whole sign, its three steps, two to trace: by the left edge of their square.
+    const byPlace = [...new Set(strokes.map(({ x }) => x))].map((x) =>
+      strokes.filter((each) => each.x === x),
+    );
+    expect(byPlace.map((each) => each.length)).toEqual([3, 1, 2, 3, 3, 3]);
+    expect(byPlace.map((each) => each.some(({ pale }) => pale))).toEqual([
+      false,
+      false,
+      false,
+      false,
+      true,
+      true,
+    ]);
+    expect(squares.length).toBeGreaterThan(byPlace.length + 4);
+    // The licence asks to be named.
+    expect(blocks.flatMap(({ marks }) => texts(marks)).map(({ text }) => text)).toContain(
+      'Stroke order: KanjiVG, CC BY-SA 3.0',
+    );
+  });
+
+  test('a sign of many strokes has numbers, and no steps', () => {
+    const { blocks } = facesOf('stroke-order', ['雪'], { language: 'ja' });
+    const strokes = (blocks[0]?.marks ?? []).filter((mark) => mark.kind === 'path' && mark.round);
+    expect(strokes).toHaveLength(33);
+    const numbers = texts(blocks[0]?.marks ?? []).map(({ text }) => Number(text));
+    expect(numbers).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11]);
+  });
+});
+
+describe('what the young tick off and cut out', () => {
+  test('a list to tick off is nearly as large as what is worked on', () => {
+    const face = facesOf('writing-task', []);
+    const list = allTexts(face).filter(({ text }) => /capital letter|read it once/.test(text));
+    expect(list.length).toBeGreaterThan(0);
+    for (const { size } of list) expect(size).toBeGreaterThanOrEqual(face.style.body * 0.79);
+  });
+
+  test('labels grow with the room of their page', () => {
+    const exercise = makeExercise(
+      { maker: 'word-labels', words: ['rain', 'hail'], parameters: {}, seed: 1 },
+      lexicon,
+      meanings,
+      year1,
+    );
+    const heightAt = (growth: number) =>
+      paperFace(exercise, sheetStyle(year1, {}, growth)).blocks[0]?.height ?? 0;
+    expect(heightAt(1)).toBeGreaterThan(heightAt(0) * 1.3);
   });
 });

@@ -1,8 +1,9 @@
-import type { TableKind, TableRow } from '../../languages/language-pack';
+import type { TableKind, TableRow, WordTables } from '../../languages/language-pack';
 import { packOf } from '../../languages/registry/registry';
 import { metAsVerb } from '../../languages/en/words/met-as-verb';
 import { verbFormsOf } from '../../languages/en/forms/verb-form-of';
 import { choice, read } from '../making/parameters';
+import type { MakerNote } from '../making/exercise';
 import type { Maker } from '../making/maker';
 import { written, type GivenItem } from '../making/written';
 
@@ -13,6 +14,8 @@ const offered: readonly (readonly [string, string])[] = [
   ['plain', 'Japanese: plain forms'],
   ['voices', 'Japanese: passive, causative, potential'],
   ['conditions', 'Japanese: conditions and plans'],
+  ['adjectives', 'Japanese: adjectives'],
+  ['counters', 'Japanese: counting things'],
   ['tenses', 'Latin: he, she, it in present, imperfect, future'],
   ['perfects', 'Latin: he, she, it in the three perfects'],
   ['passive', 'Latin: passive, 3rd person singular'],
@@ -51,6 +54,10 @@ function itemOf(word: string, row: TableRow, { columns }: TableKind): GivenItem 
   };
 }
 
+/** The words that a table begins with. */
+const startOf = (tables: WordTables | undefined, table: unknown) =>
+  tables?.kinds.find(({ id }) => id === table)?.start ?? tables?.start ?? [];
+
 const FIRST = 0.28;
 
 /** Which forms they are stands in the title: Passive, causative, potential. */
@@ -64,24 +71,33 @@ function titleOf(kind: TableKind | undefined): string {
 const maker: Maker = {
   id: 'forms-of-words',
   name: 'Forms of words in a table',
-  description: 'A row for each word, a column for each form: verbs, and the nouns of Latin.',
+  description:
+    'A row for each word, a column for each form: verbs, the nouns of Latin, the adjectives and counters of Japanese.',
   interaction: 'write',
   group: 'Grammar',
   fewestWords: 2,
-  needs: 'verbs in the form that a dictionary has; of Latin nouns as well',
+  needs:
+    'verbs in the form that a dictionary has; of Latin nouns, of Japanese adjectives and counters as well',
   parameters: declared,
   // Of a language without a word bank the table has its own words to begin with.
-  ownStartWords: ({ language = 'en' }) =>
-    language === 'en' ? [] : (packOf(language).tables?.()?.start ?? []),
+  ownStartWords: ({ language = 'en', table }) =>
+    language === 'en' ? [] : startOf(packOf(language).tables?.(), table),
   asks: ['tables'],
   workedByDefault: true,
   make({ words, parameters, pack, random, lexicon, meanings }) {
     const tables = pack.tables?.();
     const wanted = read(declared, parameters).table;
     const kind = tables?.kinds.find(({ id }) => id === wanted) ?? tables?.kinds[0];
-    const notes: { word: string; text: string }[] = [];
-    const given =
-      words.length > 0 ? words : (tables?.start ?? []).map((word) => ({ word, entry: undefined }));
+    const notes: MakerNote[] = [];
+    const own = (kind?.start ?? tables?.start ?? []).map((word) => ({ word, entry: undefined }));
+    // A table with words of its own, adjectives or counters, may be asked for beside a list of verbs.
+    const others = kind?.start !== undefined && !words.some(({ word }) => tables?.row(word, kind));
+    const given = words.length > 0 && !others ? words : own;
+    if (others && words.length > 0) {
+      notes.push({
+        text: 'None of the words of the list has these forms: words of Wordane’s own are taken. Put adjectives or counters into the list to have them instead.',
+      });
+    }
     const english = words.length > 0 && pack.tag === 'en';
     const metAs = (word: string) => metAsVerb(word, lexicon, meanings);
     // To coat and to frost belong in a list of verbs, not in one of things.

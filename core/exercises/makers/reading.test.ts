@@ -331,3 +331,29 @@ test('an open question takes a model answer, which the key then shows', () => {
     'careful',
   );
 });
+
+test('two parts that begin alike are told apart by the words that differ', () => {
+  // Christina Rossetti, Who Has Seen the Wind? (1872), public domain.
+  const poem = completeMaterial({
+    title: 'Who Has Seen the Wind?',
+    body: 'Who has seen the wind?\nNeither I nor you:\nBut when the leaves hang trembling,\nThe wind is passing through.\n\nWho has seen the wind?\nNeither you nor I:\nBut when the trees bow down their heads,\nThe wind is passing by.',
+  });
+  const { task } = make('notes-page', poem, 1);
+  expect(task.interaction === 'write' && task.items.map(({ word }) => word)).toEqual([
+    'Who has seen the wind? Neither I …',
+    'Who has seen the wind? Neither you …',
+  ]);
+});
+
+test('nobody is asked why they met a problem or lost a hat', () => {
+  const story = completeMaterial({
+    title: 'A windy day',
+    body: 'On Monday the club met its first problem. Asha lost her hat near the gate. Bram climbed the wall with a rope. Lena wrote the numbers into the log book. Then Asha carried the gauge into the hut.',
+  });
+  for (const seed of [1, 2, 3, 4, 5]) {
+    const { task } = make('work-it-out', story, seed);
+    const asked = task.interaction === 'write' ? task.items.map(({ prompt }) => prompt) : [];
+    expect(asked.join(' ')).not.toMatch(/met its first problem|lost her hat/);
+    expect(asked.join(' ')).toMatch(/Why did/);
+  }
+});

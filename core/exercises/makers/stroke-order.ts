@@ -1,7 +1,7 @@
 import type { SignStrokes } from '../../kernel/sign-strokes';
 import type { MakerNote } from '../making/exercise';
 import type { Maker } from '../making/maker';
-import { choice, read } from '../making/parameters';
+import { choice, flag, read } from '../making/parameters';
 import { written } from '../making/written';
 
 const parameters = {
@@ -14,6 +14,8 @@ const parameters = {
     ],
     '2',
   ),
+  // Signs stand in the order of the list.
+  shuffle: flag('Shuffle', false),
 };
 
 /** Signs beyond this are for a second sheet. */
@@ -39,10 +41,11 @@ const maker: Maker = {
   // あ to お: the first five of the syllabary.
   startWords: ['あ', 'い', 'う', 'え', 'お'],
 
-  make({ words, parameters: given, pack }) {
-    const { rows } = read(parameters, given);
+  make({ words, parameters: given, random, pack }) {
+    const { rows, shuffle } = read(parameters, given);
     const strokesOf = pack.strokes?.();
-    const asked = signsOf(words.map(({ word }) => word)).filter((sign) => sign.trim() !== '');
+    const signs = signsOf(words.map(({ word }) => word)).filter((sign) => sign.trim() !== '');
+    const asked = shuffle ? random.shuffle(signs) : signs;
     const found = asked.flatMap((sign): SignStrokes[] => {
       const strokes = strokesOf?.(sign);
       return strokes === undefined ? [] : [strokes];

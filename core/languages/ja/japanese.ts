@@ -1,7 +1,9 @@
-/** Japanese: lists, texts and cards; verbs in their forms; kana and kanji stroke by stroke. */
+/** Japanese: lists, texts and cards; verbs and adjectives in their forms, counters; kana and kanji stroke by stroke. */
 import type { LanguagePack, LanguageSentences, WordTables } from '../language-pack';
 import { plainPack } from '../shared/plain-pack';
 import { strokeOrder, type StrokeRow } from './stroke-order';
+import { japaneseAdjectives } from './adjective-forms';
+import { countersOf, type CounterRow } from './counters';
 import { japaneseTables } from './tables';
 import { japaneseVerbs, type VerbRow } from './verb-lexicon';
 
@@ -18,13 +20,17 @@ export const japanese: LanguagePack = plainPack({
   load: async () => {
     if (tables) return;
     const [{ default: rows }, { default: signs }, { japaneseSentences }] = await Promise.all([
-      import('./verbs.json'),
+      import('./words.json'),
       import('./strokes.json'),
       import('./japanese-sentences'),
     ]);
     sentences = japaneseSentences;
     strokes = strokeOrder(signs as unknown as readonly StrokeRow[]);
-    tables = japaneseTables(japaneseVerbs(rows as unknown as readonly VerbRow[]));
+    tables = japaneseTables(
+      japaneseVerbs(rows as unknown as readonly VerbRow[]),
+      japaneseAdjectives(rows as readonly (readonly string[])[]),
+      countersOf(rows as unknown as readonly CounterRow[]),
+    );
   },
   tables: () => tables,
   sentences: () => sentences,

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { japaneseVerbForms } from './japanese-verb';
 import { classByForm, japaneseVerbs, type VerbRow } from './verb-lexicon';
-import rows from './verbs.json';
+import rows from './words.json';
 
 const verbs = japaneseVerbs(rows as unknown as readonly VerbRow[]);
 const first = (verb: string) => japaneseVerbForms(verb, verbs)[0];

@@ -179,7 +179,8 @@ export const write: Interaction<WriteTask, WriteResponse, WritePaper> = {
 
   size: ({ items }) => items.length,
   first: (task, count) => ({ ...task, items: task.items.slice(0, count) }),
-  canShowWorked: ({ handwriting }) => handwriting === undefined,
+  canShowWorked: ({ handwriting, items }) =>
+    handwriting === undefined && !items.some(({ strokes }) => strokes),
   hasBank: () => false,
 
   nodes,
