@@ -61,7 +61,8 @@ test('kana are shown stroke by stroke, and followed while they are written', asy
   const paper = page.locator('.paper-stack');
   await paper.getByText('Stroke order: KanjiVG').waitFor();
   // か: three strokes, numbered on the whole sign.
-  await paper.getByRole('img', { name: 'か: 3 strokes, shown in their order' }).first().waitFor();
+  const sign = paper.getByRole('img', { name: 'か: 3 strokes, shown in their order' });
+  await sign.first().waitFor({ state: 'attached' });
   await expectNoViolations(page, 'stroke by stroke on paper');
   await page.getByRole('button', { name: 'Try it', exact: true }).click();
   const pad = page.getByRole('img', { name: 'か, to write over' });
