@@ -35,4 +35,12 @@ describe('the words an exercise begins with', () => {
   test('an exercise that takes any words takes them all', () => {
     expect(start('trace-copy-write')).toEqual(words);
   });
+
+  test('of two words made one, those that say what they are made of', () => {
+    const begun = start('compound-words', ['cat', 'hill', 'snowman']);
+    expect(begun[0]).toBe('snowman');
+    expect(begun).not.toContain('something');
+    expect(begun).not.toContain('breakfast');
+    expect(begun.length).toBeGreaterThanOrEqual(3);
+  });
 });

@@ -107,7 +107,8 @@ export function ingRulesOf(lexicon: Lexicon): ReadonlyMap<LexiconEntry, IngRuleN
   if (rules === undefined) {
     rules = new Map();
     for (const entry of lexicon.entries) {
-      if (ingUse(entry, lexicon) !== 'common') continue;
+      // Of care, not of cares, though caressing is in use.
+      if (lexicon.lemmaOf(entry) !== entry || ingUse(entry, lexicon) !== 'common') continue;
       rules.set(entry, ingForm(entry.word, { reading: entry.readings[0] }).rule);
     }
     verbsByRule.set(lexicon, rules);

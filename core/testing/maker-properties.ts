@@ -4,7 +4,7 @@
  */
 import fc from 'fast-check';
 import naughty from 'naughty-words';
-import { describe, expect, test } from 'vitest';
+import { beforeAll, describe, expect, test } from 'vitest';
 import type { Exercise, ExerciseParameters } from '../exercises/making/exercise';
 import { interactionOf } from '../exercises/interactions';
 import { makeExercise, markTask, wordsOfTask } from '../exercises/make-exercise';
@@ -12,6 +12,7 @@ import type { Maker } from '../exercises/making/maker';
 import { confusableSets } from '../languages/en/words/confusables';
 import { wordClassBits } from '../languages/en/lexicon/word-class';
 import { wordParts } from '../languages/en/words/word-parts';
+import { loadLanguage } from './language-for';
 import { ownMaterial } from './own-material';
 import { testLexicon, testMeanings } from './test-lexicon';
 
@@ -40,13 +41,26 @@ function parametersOf(maker: string, words: readonly string[]): ExerciseParamete
       return { translated: words.map((word) => `<${word}> | This is [${word}] indeed.`) };
     case 'own-gaps':
       return { sentencesWithGaps: words.map((word) => `This is ___ indeed. | ${word}`) };
+    case 'stroke-order':
+      return { language: 'ja' };
     default:
       return {};
   }
 }
 
+/** A hiragana for each letter of a word, for what is made of signs alone. */
+const inKana = (word: string) =>
+  [...word].map((letter) => String.fromCodePoint(0x3042 + ((letter.codePointAt(0) ?? 0) % 80)));
+
+const wordsFor = (maker: string, words: string[]) =>
+  maker === 'stroke-order' ? words.map((word) => inKana(word).join('')) : words;
+
 const make = (maker: string, words: string[], seed: number) =>
-  makeExercise({ maker, words, parameters: parametersOf(maker, words), seed }, lexicon, meanings);
+  makeExercise(
+    { maker, words: wordsFor(maker, words), parameters: parametersOf(maker, words), seed },
+    lexicon,
+    meanings,
+  );
 
 /** The response that gives every answer of the key. */
 const keyOf = ({ task }: Exercise) => interactionOf(task).keyOf(task);
@@ -77,8 +91,10 @@ const wrongOf: Readonly<Record<Exercise['task']['interaction'], unknown>> = {
   build: 'nowhere',
 };
 
-export function testMaker({ id, bringsWords: brings = false }: Maker) {
+export function testMaker({ id, asks, bringsWords: brings = false }: Maker) {
   describe(`${id}, whatever the seed`, () => {
+    beforeAll(() => loadLanguage({ asks }));
+
     const words = fc.uniqueArray(fc.constantFrom(...new Set(pool)), {
       minLength: 4,
       maxLength: 16,

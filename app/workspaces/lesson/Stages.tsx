@@ -88,7 +88,6 @@ const doors = [
   ['results', 'Results'],
 ] as const;
 
-
 /** The plan: title, objective, and the five stages with their parts. */
 export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
   const nameOf = (part: LessonPart) => {

@@ -1,6 +1,5 @@
 import { ingForm, ingRules, type IngRuleName } from '../../languages/en/forms/ing';
-import { ingUse } from '../../languages/en/forms/ing-use';
-import { metAsVerb } from '../../languages/en/words/met-as-verb';
+import { whyNoVerb } from '../../languages/en/words/verb-in-use';
 import type { MakerNote } from '../making/exercise';
 import type { GapItem } from '../interactions/gap/task';
 import type { Maker } from '../making/maker';
@@ -39,12 +38,9 @@ const maker: Maker = {
         notes.push({ word: word.word, text });
         continue;
       }
-      // Stoning, yellowing: the form is known to a large dictionary, and to hardly any class.
-      const use = ingUse(word.entry, lexicon);
-      const met = metAsVerb(word.entry.word, lexicon, meanings);
-      if (use === 'none' || (use === 'some' && met !== 'first' && met !== 'also')) {
-        const text = `${word.word} is not met with -ing in use. It was left out.`;
-        notes.push({ word: word.word, text });
+      const why = whyNoVerb(word.entry, lexicon, meanings);
+      if (why !== undefined) {
+        notes.push({ word: word.word, text: `${word.word} ${why}. It was left out.` });
         continue;
       }
       const { form, rule, reason, alternatives } = inflect(word);

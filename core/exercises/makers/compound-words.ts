@@ -25,6 +25,8 @@ const maker: Maker = {
       if (kind !== 'compound' || first === undefined || second === undefined) {
         return 'is not made of two words';
       }
+      if (/teen$/.test(entry.word))
+        return 'is a number: its end means ten, and is no word of its own';
       // Holy and day make holiday, but not by writing them together.
       if (`${first}${second}` !== entry.word.toLowerCase()) {
         return `is not spelled as ${first} and ${second} written together`;
@@ -70,8 +72,14 @@ const maker: Maker = {
 
   replacements: () => [{ compound: true }],
   suggestions: ({ words, lexicon }) => {
+    // Rainbow and sunset say what they are made of; breakfast and tonight hardly do.
+    const named = [
+      { compound: true, topic: 'weather' },
+      { compound: true, pictured: true },
+      { compound: true, wordClass: 'noun' as const },
+    ];
     const topic = words.flatMap(({ entry }) => (entry ? lexicon.topicsOf(entry.word) : []))[0];
-    return [...(topic === undefined ? [] : [{ compound: true, topic }]), { compound: true }];
+    return [...(topic === undefined ? [] : [{ compound: true, topic }]), ...named];
   },
 };
 

@@ -93,6 +93,14 @@ describe('build -ing', () => {
     });
   });
 
+  test('a form of another verb is left out, and that verb named', () => {
+    const { task, notes } = make('build-ing', ['jump', 'rain', 'make', 'cares', 'stopped']);
+    expect(wordsOfTask(task).sort()).toEqual(['jump', 'make', 'rain']);
+    // Caressing is of caress.
+    expect(notes.find(({ word }) => word === 'cares')?.text).toContain('is a form of care');
+    expect(notes.find(({ word }) => word === 'stopped')?.text).toContain('is a form of stop');
+  });
+
   test('a word that is no verb is left out and named', () => {
     const { task, notes } = make('build-ing', ['hit', 'but', 'in', 'jump', 'rain']);
     expect(wordsOfTask(task).sort()).toEqual(['hit', 'jump', 'rain']);

@@ -8,6 +8,9 @@ import { openItem } from '../making/reading-maker';
 import { type GivenItem, written } from '../making/written';
 import { read, shaped } from '../making/parameters';
 
+/** Pictures on a sheet: more are for a second one. */
+const MOST_ITEMS = 8;
+
 const startWords = ['dog', 'snow', 'bus', 'goat', 'moon'];
 
 const lastWord = (text: string) => text.toLowerCase().split(' ').at(-1) ?? '';
@@ -76,16 +79,26 @@ export default grammarMaker({
         reason: `${capital(target)}. ${whyTense(target)}`,
       };
     });
-    const open = untold.map((word): GivenItem => {
+    // Of the others what is a thing in a picture is asked about; all are in the box.
+    const isThing = (word: string) => {
+      const entry = lexicon.find(word);
+      return entry !== undefined && lexicon.lemmaOf(entry).schoolClasses.startsWith('n');
+    };
+    const shown = untold.flatMap((word): { word: string; picture: string }[] => {
       const picture = pictured(word);
-      return {
-        ...openItem(`The ${word} ____________________________.`),
-        word,
-        ...(picture ? { picture } : {}),
-        lines: 1,
-        reason: `An open sentence with ${word}: any that is true of the picture.`,
-      };
+      return picture !== undefined && isThing(word) ? [{ word, picture }] : [];
     });
+    const open = shown
+      .slice(0, Math.max(0, MOST_ITEMS - scenes.length))
+      .map(({ word, picture }): GivenItem => {
+        return {
+          ...openItem(`The ${word} ____________________________.`),
+          word,
+          picture,
+          lines: 1,
+          reason: `An open sentence with ${word}: any that is true of the picture.`,
+        };
+      });
     const model = scenes.map(({ clause }) => bankSentence(clause, features, forms).text).join(' ');
     const verbs = scenes.map(({ clause }) => bankSentence(clause, features, forms).verb);
     // Fewer sentences than are asked for are no model.

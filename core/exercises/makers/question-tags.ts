@@ -56,7 +56,7 @@ export default grammarMaker({
     const spoken = (sentence: GivenSentence) =>
       sentence.analysis.clauses.length === 1 &&
       sentence.text.split(' ').length <= MOST_WORDS &&
-      !/^I\b|, not\b/.test(sentence.text)
+      !/^I\b|, (?:not|only|of course)\b/.test(sentence.text)
         ? itemOf(sentence)
         : undefined;
     const own = given.flatMap((sentence) => itemOf(sentence) ?? []);

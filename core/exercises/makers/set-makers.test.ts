@@ -227,12 +227,14 @@ test('a table of a continuous tense warns of a verb of state, and of no other', 
   expect(notes('know', 'present simple')).not.toMatch(/verb of state/);
 });
 
-test('picture prompt: every word of the teacher’s is in the box and in a line', () => {
+test('picture prompt: every word of the teacher’s is in the box, what is pictured in a line', () => {
   const given = ['boat', 'lamp', 'frog', 'snow', 'rocket'];
   const task = taskOf('write', 'picture-prompt', given);
   expect(task.bank?.map(({ word }) => word)).toEqual(expect.arrayContaining(given));
   const lines = task.items.map(({ prompt, answer }) => `${prompt} ${answer}`.toLowerCase());
-  for (const word of given) {
+  const pictured = given.filter((word) => testLexicon().picturesOf(word).length > 0);
+  expect(pictured.length).toBeGreaterThanOrEqual(3);
+  for (const word of pictured) {
     expect([word, lines.some((line) => line.includes(word))]).toEqual([word, true]);
   }
   // A paragraph with a model has one that passes its own checks.
@@ -242,6 +244,28 @@ test('picture prompt: every word of the teacher’s is in the box and in a line'
       item.answer.split(/[.!?]/).filter((part) => part.trim() !== '').length,
     ).toBeGreaterThanOrEqual(3);
   }
+});
+
+test('picture prompt: what is no thing in a picture begins no sentence', () => {
+  const given = ['moon', 'too', 'soon', 'cool', 'zoo', 'get', 'smooth', 'tooth'];
+  const task = taskOf('write', 'picture-prompt', given);
+  const prompts = task.items.map(({ prompt }) => prompt).join(' ');
+  expect(prompts).not.toMatch(/The (?:too|soon|cool|get|smooth) /);
+  expect(prompts).toMatch(/moon|tooth/);
+  expect(task.bank?.map(({ word }) => word)).toEqual(expect.arrayContaining(given));
+  for (const { prompt, picture } of task.items.filter((item) => item.prompt.includes('____'))) {
+    expect([prompt, picture !== undefined]).toEqual([prompt, true]);
+  }
+});
+
+test('picture prompt: no sheet of words that none of them can be pictured', () => {
+  const words = ['helpless', 'worthless', 'endless', 'careless'];
+  const exercise = makeExercise(
+    { maker: 'picture-prompt', words, parameters: {}, seed: 3 },
+    testLexicon(),
+    testMeanings(),
+  );
+  expect(exercise.short).toBeDefined();
 });
 
 describe('a word that looks as if it belonged is never the odd one', () => {

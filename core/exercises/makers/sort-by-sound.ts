@@ -13,9 +13,12 @@ const declared = { spelling: given<string>('text') };
 /** Letters that say several sounds, in the order they are taught (common practice). */
 const variable = ['ow', 'ea', 'oo', 'ch', 'y', 'ou', 'g', 'c', 'ie', 's', 'ear', 'a', 'i', 'o'];
 
-/** Dog and frog have two vowels in the dictionary, and one in most mouths (Wells 1982, cot and caught). */
+/**
+ * Dog and frog have two vowels in the dictionary, and one in most mouths (Wells 1982, cot and
+ * caught); ball and walk keep theirs, as schools teach it.
+ */
 const asHeard = (unit: AlignedUnit) =>
-  /^[ao]$/.test(unit.grapheme) && unit.phonemes.join(' ') === 'AO' ? 'AA' : unit.phonemes.join(' ');
+  unit.grapheme === 'o' && unit.phonemes.join(' ') === 'AO' ? 'AA' : unit.phonemes.join(' ');
 
 /** The spelling that says the most different sounds among the words, and stands in the most of them. */
 function spellingOf(words: readonly MaterialWord[]): string | undefined {

@@ -1,6 +1,7 @@
 import { inflect, ruleText, type Suffix } from '../../languages/en/forms/inflect';
 import { wordClassBits } from '../../languages/en/lexicon/word-class';
 import type { ExerciseParameters } from '../making/exercise';
+import { whyNoVerb } from '../../languages/en/words/verb-in-use';
 import { sortMaker } from '../making/sort-maker';
 import { shownSuffix } from '../../languages/en/forms/built-form';
 import { choice, read } from '../making/parameters';
@@ -51,11 +52,13 @@ export default sortMaker({
   title: ({ parameters }) => `What happens before -${shownSuffix(suffixOf(parameters))}?`,
   instruction:
     'Cut out the words. Look at the last letters. Glue each word under what you must do first.',
-  homeOf({ word, entry }, { parameters, lexicon, profile }) {
+  homeOf({ word, entry }, { parameters, lexicon, meanings, profile }) {
     const suffix = suffixOf(parameters);
     const wordClass =
       suffix === 's' && isNounFirst(entry.shares) ? 'noun' : (sortable[suffix] ?? 'verb');
     if ((entry.kinds & wordClassBits[wordClass]) === 0) return `is no ${wordClass}`;
+    const why = /^(?:ing|ed)$/.test(suffix) ? whyNoVerb(entry, lexicon, meanings) : undefined;
+    if (why !== undefined) return why;
     const made = inflect(word, suffix, {
       reading: entry.readings[0],
       ...(profile ? { spelling: profile.spelling } : {}),

@@ -30,7 +30,7 @@ export interface SortMakerSettings extends Pick<
   /** The home of a word; a word with two homes says so, and is left out. */
   readonly homeOf: (
     word: KnownMaterial,
-    input: Pick<MakerInput, 'words' | 'parameters' | 'lexicon' | 'profile'>,
+    input: Pick<MakerInput, 'words' | 'parameters' | 'lexicon' | 'meanings' | 'profile'>,
   ) => Home | string;
   /** Most words under one heading; the rest is left out with a note. */
   readonly most?: number;

@@ -5,7 +5,7 @@ import { englishTables } from './tables';
 import { englishNumbers } from './speech/read-aloud';
 
 /** What only other languages have. */
-const notInEnglish: readonly Ability[] = ['particles', 'voice change'];
+const notInEnglish: readonly Ability[] = ['particles', 'voice change', 'stroke order'];
 
 export const english = plainPack({
   tag: 'en',

@@ -16,6 +16,11 @@ describe('whether a word is met as a verb', () => {
     ['puddle', 'rarely'],
     ['frost', 'rarely'],
     ['thunder', 'rarely'],
+    // Words of lists of things: nobody clocks, and a cloud does not cloud.
+    ['clock', 'never'],
+    ['cloud', 'never'],
+    ['truck', 'never'],
+    ['jam', 'rarely'],
     ['window', 'never'],
     ['xyzzy', 'never'],
   ])('%s: %s', (word, expected) => {

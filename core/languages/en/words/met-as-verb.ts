@@ -9,15 +9,18 @@ import type { Meanings } from './meanings';
  */
 export type MetAsVerb = 'first' | 'also' | 'rarely' | 'never';
 
+/** Tenths of its places in tagged texts where a word is a verb, from which it is met as one. */
+const TAGGED_ENOUGH = 3;
+
 export function metAsVerb(word: string, lexicon: Lexicon, meanings?: Meanings): MetAsVerb {
   const entry = lexicon.find(word);
   const classes = meanings?.sensesOf(word).map(({ wordClass }) => wordClass) ?? [];
   if (classes[0] === 'v') return 'first';
   if (classes.includes('v')) return 'also';
   const known = ((entry?.kinds ?? 0) & wordClassBits.verb) !== 0;
-  if (!known) return 'never';
+  const [nouns = 0, verbs = 0] = [...(entry?.shares ?? '')].map(Number);
+  if (!known) return verbs >= TAGGED_ENOUGH ? 'rarely' : 'never';
   if (classes.length > 0) return 'rarely';
   // Without a line in the wordbook: how often it is tagged as a verb beside a noun.
-  const [noun = 0, verbal = 0] = [...(entry?.shares ?? '')].map(Number);
-  return verbal > 0 && verbal >= noun ? 'first' : 'rarely';
+  return verbs > 0 && verbs >= nouns ? 'first' : 'rarely';
 }

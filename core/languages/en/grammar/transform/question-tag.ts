@@ -33,7 +33,7 @@ const she =
 const he =
   /^(?:father|dad|daddy|grandpa|grandad|grandfather|uncle|brother|son|boy|man|king|prince|nephew|waiter|gentleman)$/;
 /** Words that say no without not, before the verb or within it. */
-const negativeWords = /\b(?:never|hardly|scarcely|rarely|seldom|nobody|nothing|no one|no)\b/i;
+const negativeWords = /\b(?:never|hardly|scarcely|rarely|seldom|nobody|nothing|no one)\b|^No\b/i;
 
 const plain = (text: string) => text.toLowerCase().replaceAll('’', "'");
 
@@ -59,6 +59,8 @@ function pronounOf(
         ? 'you'
         : 'they';
   }
+  // Telling lies is wrong, isn’t it? But falling leaves: aren’t they?
+  if (words.length > 1 && /ing$/.test(first) && subject[0]?.tag === 'ing') return undefined;
   // A phrase with of or with has its noun before it: too much to be sure of here.
   if (subject.length > 3 || /^(?:of|with|in)$/.test(words[1] ?? '')) return undefined;
   const noun = subject[subject.length - 1];
@@ -84,7 +86,9 @@ export function questionTag(
   if (main === undefined || !analysis.sure || analysis.type !== 'declarative') return undefined;
   if (analysis.clauses.filter(({ kind }) => kind === 'main').length > 1) return undefined;
   // In speech a tag follows what is short and whole.
-  if (/[;:“”"]/.test(text)) return undefined;
+  if (/[;:“”"]|[.!?] /.test(text)) return undefined;
+  // With no map they set out: the sentence says yes.
+  if (/\S \bno\b(?! one)/.test(text.slice(0, main.group.verb.start))) return undefined;
   const pronoun = pronounOf(analysis, isLiving);
   if (pronoun === undefined) return undefined;
   const { finite, verb, negative } = main.group;

@@ -128,6 +128,9 @@ describe('question tags', () => {
     'Shut the door.',
     'Where is it?',
     'The fire was no accident.', // some say wasn’t it, some was it
+    'This cup is dirty. Please bring me another one.', // two sentences
+    'With no map, the sailors headed for unknown lands.', // no, but not of the verb
+    'Telling lies can spoil a good friendship.', // it, though the lies are they
   ])('%s has none that is sure', (sentence) => {
     expect(questionTag(sentence, analyseSentence(sentence, lexicon), isLiving)).toBeUndefined();
   });
