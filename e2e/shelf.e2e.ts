@@ -59,7 +59,7 @@ test('a lesson goes to another level in another spelling, with its text, into a 
   await expectNoViolations(page, 'a lesson adapted');
   await page.getByRole('button', { name: 'Make it for Kestrels, Year 1, American' }).click();
   await page.waitForURL(/\/lessons\/(?!fernhill-33)/);
-  await page.getByRole('button', { name: /Kestrels, Year 1, American/ }).waitFor();
+  await page.getByRole('button', { name: /^Kestrels, Year 1, American/ }).waitFor();
   await page.getByRole('link', { name: 'Sort the /ā/ words' }).click();
   await page
     .locator('.paper-stack')
