@@ -12,7 +12,7 @@ import { printOf, readSlip } from '../core/practice/slip';
 import type { TakeHome } from '../core/practice/take-home';
 import { testLexicon, testMeanings } from '../core/testing/test-lexicon';
 import { expectNoViolations } from './axe';
-import { button, closeFiles, faults, homePage, openFile } from './home-file';
+import { button, closeFiles, faults, homePage, openFile, reopen } from './home-file';
 
 afterAll(closeFiles);
 
@@ -238,7 +238,7 @@ describe.each(['mouse', 'keys', 'touch'] as const)('by %s', (way) => {
       if (way === 'mouse') await expectNoViolations(page, `${id} answered`);
       // What was done is there after the page is opened again.
       if (index === 2) {
-        await page.reload();
+        await reopen(page);
         await page.getByText('9/9').first().waitFor();
         for (let step = 0; step < index; step += 1) await press(button(page, 'Next'), way);
       }

@@ -79,5 +79,14 @@ export async function openFile(name: string, page: string, touch = false): Promi
   return opened;
 }
 
+/**
+ * The page closed and opened again, as a person does it. Chromium hands what is kept to another
+ * process; a page that is reloaded in the same instant can be sooner and lack the last answer.
+ */
+export async function reopen(page: Page): Promise<void> {
+  await page.waitForTimeout(2000);
+  await page.reload();
+}
+
 export const button = (page: Page | Locator, name: string) =>
   page.getByRole('button', { name, exact: true });

@@ -4,7 +4,7 @@ import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
 import { readFileSync } from 'node:fs';
 import { closeBrowser, Desk } from './desk';
-import { button, closeFiles, faults, openFile } from './home-file';
+import { button, closeFiles, faults, openFile, reopen } from './home-file';
 
 afterAll(async () => {
   await closeFiles();
@@ -178,7 +178,7 @@ test('a board goes home: laid by touch with no network, checked, and kept as it 
   await button(home, 'Check').tap();
   await home.getByText(/^1 of \d+ right\.$/).waitFor();
   await expectNoViolations(home, 'a board at home');
-  await home.reload();
+  await reopen(home);
   await home.getByRole('button', { name: /^4 / }).tap();
   await piece(home, /^rain, .*in ai/).waitFor();
   await button(home, 'Begin again').tap();
@@ -199,8 +199,7 @@ test('by touch at 390 pixels: a tap takes a thin line, and a second puts it', as
   await page.getByLabel('A shape').selectOption('line');
   const line = piece(page, /^line, /);
   // A line of ten units is two pixels high here: it is grabbed with a margin of 22 pixels around it.
-  const box = await line.boundingBox();
-  expect(box?.height).toBeGreaterThanOrEqual(44);
+  await expect.poll(async () => (await line.boundingBox())?.height).toBeGreaterThanOrEqual(44);
   await page.keyboard.press('Escape');
   const stage = await page.locator('svg.loose').boundingBox();
   if (!stage) throw new Error('no stage');

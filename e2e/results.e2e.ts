@@ -8,7 +8,7 @@ import { writeSlip } from '../core/practice/slip';
 import type { TakeHome } from '../core/practice/take-home';
 import { expectNoViolations } from './axe';
 import { addFromGallery, closeBrowser, Desk } from './desk';
-import { button, closeFiles, faults, openFile } from './home-file';
+import { button, closeFiles, faults, openFile, reopen } from './home-file';
 
 afterAll(closeBrowser);
 afterAll(closeFiles);
@@ -221,7 +221,7 @@ test('what is read aloud is recorded at home, comes back in the file, and is hea
   await button(home, `Listen again: ${word}`).waitFor();
   await expectNoViolations(home, 'words to record');
   // It is there after a reload, as every answer is.
-  await home.reload();
+  await reopen(home);
   await home
     .getByRole('button', { name: /Read it again/ })
     .first()

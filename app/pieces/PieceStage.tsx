@@ -1,5 +1,5 @@
 import {
-  useEffect,
+  useLayoutEffect,
   useRef,
   useState,
   type KeyboardEvent,
@@ -62,11 +62,14 @@ const shipped = (picture: string) => pictureAddress(picture, 'colour');
 /** Pixels of a unit of the board, as large as it is now. */
 function usePixels(svg: RefObject<SVGSVGElement | null>): number {
   const [pixels, setPixels] = useState(1);
-  useEffect(() => {
-    const seen = new ResizeObserver(() => {
+  // Measured before it is first painted: a finger may be quicker than the first report of a size.
+  useLayoutEffect(() => {
+    const measure = () => {
       const scale = svg.current?.getScreenCTM()?.a;
       if (scale !== undefined && scale > 0) setPixels(scale);
-    });
+    };
+    measure();
+    const seen = new ResizeObserver(measure);
     if (svg.current) seen.observe(svg.current);
     return () => seen.disconnect();
   }, [svg]);
