@@ -27,6 +27,9 @@ const TIGHTER = [-0.35, -0.7, -1];
 /** A page before the last that is used less than this is left half empty. */
 const MOST_LEFT = 0.65;
 
+/** So is one that stays under this share where white stands between its items as well. */
+const LEFT_SPREAD = 0.8;
+
 /** A page is full at this share of its room. */
 export const FULL = 0.95;
 
@@ -91,12 +94,16 @@ export function compose(
         at(each).problems.length <= usual.problems.length,
     );
     // Not so large that a page is left half empty, where a little smaller would fill it.
-    return at(possible.find((each) => !leavesWhite(at(each))) ?? possible[0] ?? 0);
+    return at([...possible, ...TIGHTER].find((each) => !leavesWhite(at(each))) ?? possible[0] ?? 0);
   }
 
   function leavesWhite({ set, blocks }: Tried): boolean {
-    const full = MOST_LEFT * columns.count * roomOf(paper);
-    return set.slice(0, -1).some((page) => usedOn(page, blocks) < full);
+    const room = columns.count * roomOf(paper);
+    return set.slice(0, -1).some((page) => {
+      const used = usedOn(page, blocks);
+      if (used < MOST_LEFT * room) return true;
+      return columns.count === 1 && used + shareOn(page, blocks) < LEFT_SPREAD * room;
+    });
   }
 }
 
@@ -128,6 +135,17 @@ function balanced(tried: Tried, paper: Paper): readonly Block[] {
 const MOST_SHARE = 0.6;
 const MOST_WHITE = 14;
 
+/** Most white that can follow an item. */
+const whiteAfter = ({ height }: Block) => Math.min(MOST_WHITE, height * MOST_SHARE);
+
+/** How much white can stand between the items of a page; any where one of its blocks fills it. */
+function shareOn(page: Page, blocks: readonly Block[]): number {
+  const on = page.blocks.flatMap((index) => blocks[index] ?? []);
+  if (on.some(({ filled }) => filled !== undefined)) return Infinity;
+  const items = on.filter(({ loose }) => loose === true);
+  return items.slice(0, -1).reduce((sum, item) => sum + whiteAfter(item), 0);
+}
+
 /** The white that is left on each page, shared out after its items; what can fill it does. */
 function spread(blocks: readonly Block[], paper: Paper): readonly Block[] {
   const room = roomOf(paper) * FULL;
@@ -148,10 +166,7 @@ function spread(blocks: readonly Block[], paper: Paper): readonly Block[] {
     if (items.length < 2) continue;
     for (const index of items.slice(0, -1)) {
       const block = blocks[index] as Block;
-      const more = Math.min(
-        left / (items.length - 1),
-        Math.min(MOST_WHITE, block.height * MOST_SHARE),
-      );
+      const more = Math.min(left / (items.length - 1), whiteAfter(block));
       taller.set(index, { ...block, height: block.height + Math.max(0, more) });
     }
   }

@@ -6,6 +6,7 @@ import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
 import { inItsLanguage, loadLanguage } from '../testing/language-for';
 import { ownMaterial } from '../testing/own-material';
+import type { ClassProfile } from '../classes/class-profile';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { materialOf } from '../texts/reading/text-material';
 import { textWidth } from '../paper/measure';
@@ -49,6 +50,19 @@ beforeAll(async () => {
 
 describe.each(makers.map((maker) => [maker.name, maker] as const))('%s on paper', (_, maker) => {
   const { id } = maker;
+  /** From the list, or from the first text that has what it takes: marked methods, signal words, events. */
+  const made = (profile: ClassProfile) => {
+    const recipe = {
+      maker: id,
+      words: material,
+      parameters: { beside, ...ownMaterial, ...inItsLanguage(maker) },
+      seed: 5,
+    };
+    const words = startWords(recipe, profile, lexicon, meanings);
+    return [undefined, ...stories]
+      .map((reading) => makeExercise({ ...recipe, words, reading }, lexicon, meanings))
+      .find(({ short }) => short === undefined) as Exercise;
+  };
   const profiles = [
     kestrels(),
     kestrels({ paper: 'letter', level: { system: 'us', value: 'G4' }, font: 'opendyslexic' }),
@@ -57,18 +71,7 @@ describe.each(makers.map((maker) => [maker.name, maker] as const))('%s on paper'
   test.each(profiles)(
     'everything stands inside the margins, and nothing is said to be wrong',
     (profile) => {
-      const recipe = {
-        maker: id,
-        words: material,
-        parameters: { beside, ...ownMaterial, ...inItsLanguage(maker) },
-        seed: 5,
-      };
-      const words = startWords(recipe, profile, lexicon, meanings);
-      const made = [undefined, ...stories].map((reading) =>
-        makeExercise({ ...recipe, words, reading }, lexicon, meanings),
-      );
-      // One of the texts has what it takes: marked methods, signal words, events.
-      const exercise = made.find(({ short }) => short === undefined) as Exercise;
+      const exercise = made(profile);
       const sheet = layOutSheet(exercise, profile, 'Fernhill weather club');
       expect(sheet.problems).toEqual([]);
       expect([...new Set(sheet.pages.map((page) => page.part))]).toEqual(
@@ -94,6 +97,29 @@ describe.each(makers.map((maker) => [maker.name, maker] as const))('%s on paper'
       }
     },
   );
+
+  test('in the key that is written in, what the learner’s page has not is in the hand’s colour', () => {
+    const profile = kestrels({ look: 'exam' });
+    const { pages } = layOutSheet(made(profile), profile, '', ['learner', 'key'], {
+      key: 'written',
+    });
+    const key = pages.filter(({ part }) => part === 'key');
+    // A list of answers is all print: what has no lines of its own to write on has no other key.
+    const listed = key.some(({ marks }) =>
+      marks.some((mark) => mark.kind === 'text' && /^1[.] /.test(mark.text)),
+    );
+    const printed = (of: typeof pages) =>
+      of.flatMap(({ marks }) =>
+        marks.flatMap((mark) =>
+          mark.kind === 'text' && mark.role === 'text' && mark.grey !== true
+            ? mark.text.split(' ')
+            : [],
+        ),
+      );
+    // Joined, as Japanese breaks its lines within words.
+    const learner = printed(pages.filter(({ part }) => part === 'learner')).join('');
+    expect(listed ? [] : printed(key).filter((word) => !learner.includes(word))).toEqual([]);
+  });
 
   test('pictures bring the credit that their licence asks for', () => {
     const recipe = { maker: id, words: material, parameters: {}, seed: 5 };

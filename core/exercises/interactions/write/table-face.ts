@@ -46,7 +46,8 @@ function rowBlock(
     head?: boolean;
     name: string;
     id?: string;
-    grey?: boolean;
+    /** Cells as they are printed for the learner: what stands in others is written, in the hand's colour. */
+    printed?: readonly string[];
   },
 ): Block {
   const { size, least, head = false, name } = options;
@@ -57,6 +58,8 @@ function rowBlock(
   );
   const height = Math.max(least, ...broken.map((lines) => lines.length * leading + 2 * PAD));
   const marks = columns.flatMap((column, index): PageMark[] => {
+    const { printed } = options;
+    const written = printed !== undefined && printed[index] !== cells[index];
     const lines = broken[index]?.length ? broken[index] : [''];
     return readAsCell(
       [
@@ -66,7 +69,7 @@ function rowBlock(
             size,
             weight,
             ...(head ? { role: 'small' as const } : {}),
-            ...(options.grey ? { grey: true } : {}),
+            ...(written ? { grey: true } : {}),
           }),
         ),
       ],
@@ -134,6 +137,7 @@ function rows(
         least: roomOf(item),
         name: `The row “${item.word}”`,
         id: item.id,
+        ...(item.cells ? { printed: item.cells } : {}),
       }),
     ),
   ];
