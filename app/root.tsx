@@ -16,7 +16,7 @@ import { ReachRuler } from './ui/ReachRuler';
 import type { ReachState } from './ui/reach-state';
 import { NonceContext } from './ui/nonce';
 import { Masthead } from './ui/Masthead';
-import { Said } from './ui/Said';
+import { Waits } from './ui/Waits';
 import { fontFamily } from './ui/fonts';
 import { watchOthers } from './storage/watch';
 import { lastChange, nextRedo, whatWasUndone } from './storage/change';
@@ -152,7 +152,8 @@ export default function App({ loaderData }: Route.ComponentProps) {
             <a className="skip-link" href="#main">
               Skip to the page
             </a>
-            <Masthead classes={classes} focus={focus} latest={latest} again={again} />
+            <Masthead {...{ classes, focus, latest, undone, again }} />
+            <Waits onNewVersion={newVersion} />
             {focus && <ReachRuler profile={focus} state={reach} />}
           </>
         )}
@@ -160,7 +161,6 @@ export default function App({ loaderData }: Route.ComponentProps) {
           <Outlet />
         </main>
       </div>
-      {!bare && <Said latest={latest} undone={undone} onNewVersion={newVersion} />}
     </>
   );
 }

@@ -73,7 +73,7 @@ describe('nothing is lost', () => {
     await desk.go('/words', second);
     await second.getByRole('button', { name: 'Remove haze' }).click();
     await second.getByRole('button', { name: 'Remove haze' }).waitFor({ state: 'detached' });
-    await second.getByRole('button', { name: 'Undo', exact: true }).click();
+    await second.getByRole('button', { name: 'Undo: Removed haze' }).click();
     await second.getByRole('button', { name: 'Remove haze' }).waitFor();
     await desk.close();
   });

@@ -99,7 +99,7 @@ describe('undo', () => {
     await add(other, 'maze');
     await page.getByRole('button', { name: 'Remove maze' }).waitFor();
     await page.getByRole('button', { name: /^Undo: Added haze/ }).click();
-    await page.getByText('Undone: Added haze').waitFor();
+    await page.getByText('Undone: Added haze').first().waitFor();
     await page.getByRole('button', { name: 'Remove haze' }).waitFor({ state: 'detached' });
     expect(await page.getByRole('button', { name: 'Remove maze' }).count()).toBe(1);
     await desk.close();

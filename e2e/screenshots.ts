@@ -13,7 +13,7 @@ const { page } = desk;
 const shoot = async (name: string) => {
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
   // What was just done is said for a moment; the pictures show the desk at rest.
-  await page.locator('.said').waitFor({ state: 'detached', timeout: 15_000 });
+  await page.locator('.undo-button--news').waitFor({ state: 'detached', timeout: 15_000 });
   await page.screenshot({ path: `${folder}/${name}.png` });
 };
 

@@ -68,7 +68,10 @@ test('a lesson goes to another level in another spelling, with its text, into a 
     .waitFor();
   // One step back takes the class away with the copy.
   await page.getByRole('button', { name: /^Undo: Copied Long a/ }).click();
-  await page.getByText(/^Undone: Copied Long a/).waitFor();
+  await page
+    .getByText(/^Undone: Copied Long a/)
+    .first()
+    .waitFor();
   await desk.go('/classes');
   await page.getByRole('link', { name: 'Kestrels', exact: true }).first().waitFor();
   expect(await page.getByRole('link', { name: 'Kestrels, Year 1, American' }).count()).toBe(0);

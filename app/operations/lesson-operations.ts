@@ -160,7 +160,7 @@ function withRemark(
 }
 
 const named = (kind: SheetBlock['kind'] | undefined) =>
-  kind ? blockNames[kind].toLowerCase() : 'block';
+  kind ? blockNames[kind].replace(/^[A-Z](?=[a-z])/, (first) => first.toLowerCase()) : 'block';
 
 /** A step of the linear congruential generator of ANSI C (ISO/IEC 9899, 7.22.2), in whole numbers that never leave the safe ones. */
 export function nextSeed(seed: number): number {

@@ -6,6 +6,7 @@ import { scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { MenuItem } from './MenuItem';
+import { useSaid } from './use-said';
 
 const places = [
   { to: '/classes', name: 'Classes' },
@@ -37,6 +38,7 @@ export interface MastheadProps {
   readonly classes: readonly ClassProfile[];
   readonly focus: ClassProfile | undefined;
   readonly latest: { id: number; label: string } | undefined;
+  readonly undone?: { label: string; count: number } | undefined;
   /** What was undone and can be done again. */
   readonly again?: string | undefined;
 }
@@ -96,7 +98,8 @@ function OtherClass({
 const placeOf = (path: string) => /^\/(lessons|texts|classes)\/./.exec(path)?.[1];
 
 /** The header: places, undo, and the class in focus. */
-export function Masthead({ classes, focus, latest, again }: MastheadProps) {
+export function Masthead({ classes, focus, latest, undone, again }: MastheadProps) {
+  const said = useSaid(latest, undone);
   const [asked, setAsked] = useState<ClassProfile>();
   const fetcher = useFetcher<ActionAnswer>();
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
@@ -158,10 +161,14 @@ export function Masthead({ classes, focus, latest, again }: MastheadProps) {
           {problem}
         </span>
       )}
+      <span className="visually-hidden" role="status">
+        {said === 'did' && latest?.label}
+        {said === 'undid' && `Undone: ${undone?.label ?? ''}`}
+      </span>
       {latest && (
         <button
           type="button"
-          className="undo-button"
+          className={said === 'did' ? 'undo-button undo-button--news' : 'undo-button'}
           title={`Undo: ${latest.label}`}
           onClick={() => send({ intent: 'undo', id: latest.id })}
         >
@@ -172,12 +179,13 @@ export function Masthead({ classes, focus, latest, again }: MastheadProps) {
       {again !== undefined && (
         <button
           type="button"
-          className="undo-button undo-button--again"
+          className={said === 'undid' ? 'undo-button undo-button--news' : 'undo-button'}
           title={`Do again: ${again}`}
           aria-label={`Do again: ${again}`}
           onClick={() => send({ intent: 'redo' })}
         >
           <BsArrowClockwise aria-hidden="true" />
+          {said === 'undid' && <span>Undone: {again}</span>}
         </button>
       )}
       {asked && open && focus && (
