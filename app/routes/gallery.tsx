@@ -50,6 +50,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   );
   return {
     lessonId: lesson.id,
+    title: lesson.title,
     stage,
     sheet,
     context,
@@ -63,7 +64,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 export { PageError as ErrorBoundary } from '~/ui/PageError';
 
 export default function GalleryPage({ loaderData }: Route.ComponentProps) {
-  const { lessonId, stage, sheet, context, words, text, fits, find } = loaderData;
+  const { lessonId, title, stage, sheet, context, words, text, fits, find } = loaderData;
   const { send, message, fetcher } = useSend(`/lessons/${lessonId}`);
   const navigation = useNavigation();
   const busy = fetcher.state !== 'idle' || navigation.state !== 'idle';
@@ -79,6 +80,9 @@ export default function GalleryPage({ loaderData }: Route.ComponentProps) {
       fits={fits}
       find={find}
       problem={message}
+      onBlock={(block) => {
+        if (!busy) send({ intent: 'add-sheet', stage, title, block, ...(sheet ? { sheet } : {}) });
+      }}
       onTake={(taken) => {
         if (busy) return;
         tookLast(taken.maker);

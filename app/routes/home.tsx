@@ -1,59 +1,17 @@
 import { redirect, useRouteLoaderData } from 'react-router';
 import type { Route } from './+types/home';
 import type { clientLoader as rootLoader } from '~/root';
-import { partsOf } from '~core/records/lesson';
-import { besideWords } from '~core/lists/beside-words';
-import { materialOf } from '~core/texts/reading/text-material';
-import { lastTouched, redo, undo } from '~/storage/change';
-import {
-  focusClass,
-  lessonsOfClass,
-  listsOfClass,
-  record,
-  setFocusClass,
-  textsOfClass,
-} from '~/storage/repository';
+import { redo, undo } from '~/storage/change';
+import { focusClass, record, setFocusClass } from '~/storage/repository';
+import { deskOf } from '~/workspaces/home/desk-of';
 import { DeskTop } from '~/workspaces/home/DeskTop';
 import { Start } from '~/workspaces/Start';
 import { copyLesson, copyList, copyText } from '~/storage/whole-records';
 import { answer, unknownIntent } from './action-answer';
 
-/** What was worked on last first; what was never touched keeps its order. */
-const latestFirst = <Item extends { readonly id: string }>(
-  items: readonly Item[],
-  table: string,
-  touched: ReadonlyMap<string, number>,
-) => {
-  const at = ({ id }: Item) => touched.get(`${table}/${id}`) ?? 0;
-  return [...items].sort((one, other) => at(other) - at(one));
-};
-
 export async function clientLoader() {
   const profile = await focusClass();
-  if (!profile) return null;
-  const [lists, lessons, texts, touched] = await Promise.all([
-    listsOfClass(profile.id),
-    lessonsOfClass(profile.id),
-    textsOfClass(profile.id),
-    lastTouched(),
-  ]);
-  return {
-    profile,
-    lessons: latestFirst(lessons, 'lessons', touched).map((lesson) => ({
-      lesson,
-      at: touched.get(`lessons/${lesson.id}`),
-      // Its first exercise is what is seen of it.
-      first: partsOf(lesson).find(({ kind }) => kind === 'exercise'),
-    })),
-    lists: latestFirst(lists, 'lists', touched),
-    texts: latestFirst(texts, 'texts', touched).map(({ id, title }) => ({ id, title })),
-    context: {
-      profile,
-      footer: profile.name,
-      beside: besideWords(lists),
-      texts: Object.fromEntries(texts.map((text) => [text.id, materialOf(text)])),
-    },
-  };
+  return profile ? deskOf(profile) : null;
 }
 
 type Intent =

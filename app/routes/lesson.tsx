@@ -11,6 +11,8 @@ import type { WordList } from '~core/lists/word-list';
 import type { ReadingText } from '~core/texts/reading-text';
 import { materialOf, type TextMaterial } from '~core/texts/reading/text-material';
 import { copyHelps } from '~core/plan/plan';
+import { aboutOf, newBlock } from '~core/sheets/blocks/new-block';
+import { blockKinds } from '~core/sheets/blocks/sheet-block';
 import { reachState } from '~/ui/reach-state';
 import { ChangeError, newId } from '~/operations/operation';
 import { perform, type Asked } from '~/storage/perform';
@@ -156,8 +158,18 @@ async function addNewPart(id: string, body: Asked) {
 }
 
 /** A new sheet begins with what most sheets have: a line for the name, and its title. */
-function addNewSheet(id: string, { stage, title: given }: Asked) {
+async function addNewSheet(id: string, { stage, title: given, block: asked, sheet }: Asked) {
   const title = String(given ?? '');
+  const lesson = await record('lessons', id);
+  const kind = blockKinds.find((each) => each === asked);
+  const about = aboutOf(title, lesson ? partsOf(lesson) : []);
+  const block = kind && { ...newBlock(kind, about), id: newId() };
+  if (block && typeof sheet === 'string') {
+    const done = await answer(() =>
+      perform('lessons', id, { intent: 'add-block', part: sheet, block }),
+    );
+    return done.ok ? redirect(`/lessons/${id}?part=${sheet}`) : done;
+  }
   const part: LessonPart = {
     ...newPart('', []),
     kind: 'sheet',
@@ -165,6 +177,7 @@ function addNewSheet(id: string, { stage, title: given }: Asked) {
     blocks: [
       { id: newId(), kind: 'name' },
       { id: newId(), kind: 'heading', text: title },
+      ...(block ? [block] : []),
     ],
   };
   return add(id, stage, part, 'a sheet');

@@ -1,9 +1,10 @@
 import { Link, useFetcher } from 'react-router';
 import type { Route } from './+types/lessons';
-import { minutesOf, partsOf } from '~core/records/lesson';
 import { Empty } from '~/ui/Empty';
+import { deskOf } from '~/workspaces/home/desk-of';
+import { LessonCard } from '~/workspaces/home/LessonCard';
 import { Start } from '~/workspaces/Start';
-import { focusClass, lessonsOfClass } from '~/storage/repository';
+import { focusClass } from '~/storage/repository';
 import { removeLesson } from '~/storage/whole-records';
 import { answer } from './action-answer';
 
@@ -11,7 +12,7 @@ export const meta: Route.MetaFunction = () => [{ title: 'Lessons · Wordane' }];
 
 export async function clientLoader() {
   const profile = await focusClass();
-  return profile ? { profile, lessons: await lessonsOfClass(profile.id) } : null;
+  return profile ? deskOf(profile) : null;
 }
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
@@ -24,7 +25,7 @@ export { PageError as ErrorBoundary } from '~/ui/PageError';
 export default function Lessons({ loaderData }: Route.ComponentProps) {
   const fetcher = useFetcher();
   if (loaderData === null) return <Start />;
-  const { profile, lessons } = loaderData;
+  const { profile, lessons, context } = loaderData;
   if (lessons.length === 0) {
     return (
       <Empty title={`No lesson for ${profile.name} yet`}>
@@ -48,34 +49,25 @@ export default function Lessons({ loaderData }: Route.ComponentProps) {
           </Link>
         </span>
       </div>
-      <div className="tiles mt-3">
-        {lessons.map((lesson) => {
-          const exercises = partsOf(lesson).filter((part) => part.kind === 'exercise').length;
-          return (
-            <section className="card-paper" key={lesson.id}>
-              <h2 className="h5">
-                <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link>
-              </h2>
-              <p>{lesson.objective}</p>
-              <p className="quiet mb-2">
-                {minutesOf(lesson)} min · {exercises} {exercises === 1 ? 'exercise' : 'exercises'}
-              </p>
-              <button
-                type="button"
-                className="btn btn-sm btn-outline-dark"
-                onClick={() =>
-                  void fetcher.submit({ id: lesson.id, title: lesson.title } as never, {
-                    method: 'post',
-                    encType: 'application/json',
-                  })
-                }
-              >
-                Remove
-              </button>
-            </section>
-          );
-        })}
-      </div>
+      <h2 className="visually-hidden">What was worked on last stands first</h2>
+      <ul className="desk-top__lessons mt-3">
+        {lessons.map((each) => (
+          <LessonCard key={each.lesson.id} of={each} context={context}>
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-dark mt-2"
+              onClick={() =>
+                void fetcher.submit(
+                  { id: each.lesson.id, title: each.lesson.title },
+                  { method: 'post', encType: 'application/json' },
+                )
+              }
+            >
+              Remove<span className="visually-hidden"> {each.lesson.title}</span>
+            </button>
+          </LessonCard>
+        ))}
+      </ul>
     </div>
   );
 }

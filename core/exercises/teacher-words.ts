@@ -99,7 +99,7 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
 
 const plain = (text: string) => text.toLowerCase().replaceAll('’', "'").replace(/[-–]/g, ' ');
 
-const tokensOf = (text: string) =>
+export const tokensOf = (text: string) =>
   plain(text)
     .split(/[^\p{L}\p{N}']+/u)
     .filter(Boolean);
@@ -108,14 +108,14 @@ const tokensOf = (text: string) =>
 const small = new Set('a an the of for with in on at to my and or some'.split(' '));
 
 /** What is typed without its small words, unless there are no others. */
-function telling(typed: string): readonly string[] {
+export function tellingWords(typed: string): readonly string[] {
   const words = tokensOf(typed);
   const left = words.filter((word) => !small.has(word));
   return left.length > 0 ? left : words;
 }
 
 /** True where a word of the text begins as was typed, one or many: “flash” finds “flashcards”. */
-const begins = (words: readonly string[], typed: string) =>
+export const beginsWith = (words: readonly string[], typed: string) =>
   words.some(
     (word) => word.startsWith(typed) || (typed.endsWith('s') && word === typed.slice(0, -1)),
   );
@@ -124,16 +124,16 @@ const begins = (words: readonly string[], typed: string) =>
 function scoreOf(info: MakerInfo, typed: readonly string[]): number {
   const name = tokensOf(info.name);
   const described = tokensOf(info.description);
-  const own = typed.every((each) => begins(name, each))
+  const own = typed.every((each) => beginsWith(name, each))
     ? 4
-    : typed.every((each) => begins([...name, ...described], each))
+    : typed.every((each) => beginsWith([...name, ...described], each))
       ? 2
       : 0;
   const meant = synonyms
     .filter(([, ids]) => ids.includes(info.id))
     .map(([words, ids]) => {
       const known = [...tokensOf(words), ...name];
-      return typed.every((each) => begins(known, each)) ? 3 - ids.indexOf(info.id) * 0.1 : 0;
+      return typed.every((each) => beginsWith(known, each)) ? 3 - ids.indexOf(info.id) * 0.1 : 0;
     });
   return Math.max(own, ...meant, 0);
 }
@@ -145,7 +145,7 @@ function scoreOf(info: MakerInfo, typed: readonly string[]): number {
  */
 export function findMakersByWords(typed: string, language: string): readonly MakerInfo[] {
   const offered = catalogue.filter((info) => canDo(packOf(language), info.asks));
-  const words = telling(typed);
+  const words = tellingWords(typed);
   if (words.length === 0) return offered;
   return offered
     .map((info) => ({ info, score: scoreOf(info, words) }))

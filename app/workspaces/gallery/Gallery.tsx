@@ -5,6 +5,8 @@ import { Link } from 'react-router';
 import { makerInfo, type MakerInfo } from '~core/exercises/catalogue';
 import type { Fit } from '~core/exercises/fits-best';
 import { makerGroups } from '~core/exercises/making/maker-group';
+import type { BlockKind } from '~core/sheets/blocks/sheet-block';
+import { findBlocksByWords } from '~core/sheets/blocks/find-blocks';
 import { findMakersByWords } from '~core/exercises/teacher-words';
 import { speaks } from '~core/languages/registry/registry';
 import { PaperPage } from '~/ui/PaperPage';
@@ -36,6 +38,8 @@ export interface GalleryProps {
   readonly textOnly?: boolean;
   readonly fits: readonly Fit[];
   readonly onTake: (taken: Taken) => void;
+  /** Takes a block of a sheet that was found beside the exercises; undefined where none can be. */
+  readonly onBlock?: (kind: BlockKind) => void;
   readonly problem?: string | undefined;
   /** What is sought at first. */
   readonly find?: string;
@@ -44,6 +48,8 @@ export interface GalleryProps {
 const BEST = 'Fits best';
 const RECENT = 'Used last';
 const STARRED = 'Starred';
+
+const countOf = (count: number, noun: string) => `${count} ${noun}${count === 1 ? '' : 's'}`;
 
 /** The exercises of one heading of the left. */
 function sectionOf(
@@ -84,6 +90,7 @@ export function Gallery(props: GalleryProps) {
     textOnly = false,
     fits,
     onTake,
+    onBlock,
     problem,
     find = '',
   } = props;
@@ -121,6 +128,7 @@ export function Gallery(props: GalleryProps) {
   );
   const found = offered.filter((info) => passes(chosen, info, previews.get(info.id)));
   const searching = typed.trim() !== '';
+  const blocks = onBlock ? findBlocksByWords(typed) : [];
   const shown = searching ? found : sectionOf(group, found, fits, stars);
   const large = selected === undefined ? undefined : makerInfo(selected);
   const preview = selected === undefined ? undefined : previews.get(selected);
@@ -217,7 +225,7 @@ export function Gallery(props: GalleryProps) {
       <div className="gallery__found" ref={list} onKeyDown={onKey}>
         <p className="gallery__says" role="status">
           {searching
-            ? `${shown.length} ${shown.length === 1 ? 'exercise' : 'exercises'} for “${typed.trim()}”`
+            ? `${countOf(shown.length, 'exercise')}${blocks.length > 0 ? ` and ${countOf(blocks.length, 'part')} of a sheet` : ''} for “${typed.trim()}”`
             : group === BEST
               ? textOnly
                 ? 'Those that find most to ask in it.'
@@ -229,7 +237,25 @@ export function Gallery(props: GalleryProps) {
             Exercises with sounds, spellings and meanings are made for English so far.
           </p>
         )}
-        {shown.length === 0 && (
+        {blocks.length > 0 && (
+          <ul className="gallery__blocks" aria-label="For a sheet of your own">
+            {blocks.map(({ kind, name, says }) => (
+              <li key={kind}>
+                <span>
+                  <strong>{name}</strong> {says}
+                </span>
+                <Button
+                  variant="outline-dark"
+                  aria-label={`Put it on a sheet: ${name}`}
+                  onClick={() => onBlock?.(kind)}
+                >
+                  Put it on a sheet
+                </Button>
+              </li>
+            ))}
+          </ul>
+        )}
+        {shown.length === 0 && blocks.length === 0 && (
           <p className="quiet">
             {searching
               ? 'No exercise is called that. Try another word, or look through the groups.'
@@ -256,7 +282,7 @@ export function Gallery(props: GalleryProps) {
         </ul>
       </div>
       <aside className="gallery__large" aria-label="The exercise shown large">
-        {large === undefined ? (
+        {large === undefined || !inSight ? (
           <p className="quiet">Point at an exercise to see it large.</p>
         ) : (
           <>

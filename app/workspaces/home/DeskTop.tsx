@@ -1,22 +1,8 @@
 import { Link } from 'react-router';
 import { BsBook, BsFonts, BsPlusLg } from 'react-icons/bs';
-import type { ClassProfile } from '~core/classes/class-profile';
-import type { WordList } from '~core/lists/word-list';
-import { minutesOf, partsOf, type Lesson, type LessonPart } from '~core/records/lesson';
-import type { PartContext } from '~/workers/part-builder';
-import { SmallPage } from './SmallPage';
-
-export interface DeskTopProps {
-  readonly profile: ClassProfile;
-  readonly lessons: readonly {
-    readonly lesson: Lesson;
-    readonly at: number | undefined;
-    readonly first: LessonPart | undefined;
-  }[];
-  readonly lists: readonly WordList[];
-  readonly texts: readonly { readonly id: string; readonly title: string }[];
-  readonly context: PartContext;
-}
+import type { Desk } from './desk-of';
+import { LessonCard } from './LessonCard';
+import { ThisWeek } from './ThisWeek';
 
 const MOST_LESSONS = 6;
 const MOST_OTHERS = 6;
@@ -31,10 +17,8 @@ const starts = [
   ['A piece of writing', 'with a list to tick off'],
 ] as const;
 
-const days = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
-
 /** The desk of a class: what was worked on last, and three doors to what comes next. */
-export function DeskTop({ profile, lessons, lists, texts, context }: DeskTopProps) {
+export function DeskTop({ profile, lessons, lists, texts, context }: Desk) {
   return (
     <div className="page desk-top">
       <header className="desk-top__head">
@@ -62,25 +46,9 @@ export function DeskTop({ profile, lessons, lists, texts, context }: DeskTopProp
           </p>
         ) : (
           <ul className="desk-top__lessons">
-            {lessons.slice(0, MOST_LESSONS).map(({ lesson, at, first }) => {
-              const exercises = partsOf(lesson).filter(({ kind }) => kind === 'exercise').length;
-              return (
-                <li key={lesson.id}>
-                  <SmallPage part={first} context={context} />
-                  <div>
-                    <h3>
-                      <Link to={`/lessons/${lesson.id}`}>{lesson.title || 'Untitled lesson'}</Link>
-                    </h3>
-                    <p>{lesson.objective}</p>
-                    <p className="quiet small mb-0">
-                      {minutesOf(lesson)} min · {exercises}{' '}
-                      {exercises === 1 ? 'exercise' : 'exercises'}
-                      {at === undefined ? '' : ` · ${days.format(at)}`}
-                    </p>
-                  </div>
-                </li>
-              );
-            })}
+            {lessons.slice(0, MOST_LESSONS).map((each) => (
+              <LessonCard key={each.lesson.id} of={each} context={context} />
+            ))}
           </ul>
         )}
         {lessons.length < 3 && (
@@ -99,6 +67,7 @@ export function DeskTop({ profile, lessons, lists, texts, context }: DeskTopProp
         {lessons.length > MOST_LESSONS && <Link to="/lessons">All {lessons.length} lessons</Link>}
       </section>
       <aside>
+        <ThisWeek lessons={lessons.map(({ lesson }) => lesson)} />
         <section aria-labelledby="desk-lists">
           <h2 className="h5" id="desk-lists">
             Word lists

@@ -3,6 +3,7 @@ import { BsPlus } from 'react-icons/bs';
 import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { blockKinds, blockNames, type SheetBlock } from '~core/sheets/blocks/sheet-block';
+import { aboutOf, newBlock } from '~core/sheets/blocks/new-block';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import { useClassTexts } from './class-texts';
@@ -11,37 +12,25 @@ import { PaperOptions } from './PaperOptions';
 import { blockIcon, SheetBlocks } from './SheetBlocks';
 import { VersionChoice } from './VersionChoice';
 
-/** The rule a new card begins with: the sound the lesson is about, where it has one. */
-function lessonTopic(exercises: readonly ExercisePart[]): string {
-  const sound = exercises.find(({ part }) => part.parameters.sound)?.part.parameters.sound;
-  return sound === undefined ? 'ending:ing' : `sound:${sound}`;
-}
-
-/** What a new block begins with, so that it shows something at once. */
-const beginnings: Partial<Record<SheetBlock['kind'], Partial<SheetBlock>>> = {
-  heading: { text: 'Heading' },
-  text: { text: 'Write the text here.' },
-  words: { words: ['rain', 'snow', 'wind'], pictures: true },
-  rule: { size: 'small' },
-  picture: { text: 'rainbow', size: 'medium' },
-  lines: { rows: 4 },
-  'can-do': { text: 'read the words\nspell the words' },
-  qr: { text: 'Fernhill weather club' },
-};
-
 function AddBlock({
   part,
+  title,
   exercises,
   used,
   send,
 }: {
   part: string;
+  title: string;
   exercises: readonly ExercisePart[];
   used: ReadonlySet<string>;
   send: Send;
 }) {
   const add = (block: Omit<SheetBlock, 'id'>) => send({ intent: 'add-block', part, block });
   const texts = useClassTexts();
+  const about = aboutOf(
+    title,
+    exercises.map((made) => made.part),
+  );
   const left = exercises.filter((made) => !used.has(made.part.id));
   return (
     <Dropdown>
@@ -74,9 +63,7 @@ function AddBlock({
               key={kind}
               onChoose={() =>
                 add({
-                  kind,
-                  ...beginnings[kind],
-                  ...(kind === 'rule' ? { topic: lessonTopic(exercises) } : {}),
+                  ...newBlock(kind, about),
                   ...(kind === 'reading' && texts[0] ? { textId: texts[0].id } : {}),
                 })
               }
@@ -112,7 +99,7 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
         payload={(text) => ({ intent: 'note', part: part.id, text })}
       />
       <SheetBlocks part={part.id} blocks={blocks} exercises={exercises} send={send} />
-      <AddBlock part={part.id} exercises={exercises} used={used} send={send} />
+      <AddBlock part={part.id} title={part.text} exercises={exercises} used={used} send={send} />
       {exercises.length === 0 && (
         <p className="small quiet mt-2">
           A new exercise on the sheet stands in its stage on the left too, with its key.

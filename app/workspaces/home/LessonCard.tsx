@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { minutesOf, partsOf } from '~core/records/lesson';
+import type { PartContext } from '~/workers/part-builder';
+import type { Desk } from './desk-of';
+import { SmallPage } from './SmallPage';
+
+const days = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+
+/** A lesson as it lies on the desk: a small page of it, what it is for, when it was worked on. */
+export function LessonCard({
+  of: { lesson, at, first },
+  context,
+  children,
+}: {
+  readonly of: Desk['lessons'][number];
+  readonly context: PartContext;
+  readonly children?: ReactNode;
+}) {
+  const exercises = partsOf(lesson).filter(({ kind }) => kind === 'exercise').length;
+  return (
+    <li>
+      <SmallPage part={first} context={context} />
+      <div>
+        <h3>
+          <Link to={`/lessons/${lesson.id}`}>{lesson.title || 'Untitled lesson'}</Link>
+        </h3>
+        <p>{lesson.objective}</p>
+        <p className="quiet small mb-0">
+          {minutesOf(lesson)} min · {exercises} {exercises === 1 ? 'exercise' : 'exercises'}
+          {at === undefined ? '' : ` · ${days.format(at)}`}
+        </p>
+        {children}
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,39 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { daysFrom, mondayOf } from '~core/plan/calendar';
+import type { Lesson } from '~core/records/lesson';
+
+const dayName = (date: string) =>
+  new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' });
+
+/** The lessons of this week by their days, today's named so. */
+export function ThisWeek({ lessons }: { readonly lessons: readonly Lesson[] }) {
+  const [today] = useState(() => new Date().toISOString().slice(0, 10));
+  const days = new Set(daysFrom(mondayOf(today), 7));
+  const when = ({ plan }: Lesson) => `${plan?.date ?? ''} ${(plan?.time ?? '').padStart(5, '0')}`;
+  const planned = lessons
+    .filter(({ plan }) => days.has(plan?.date ?? ''))
+    .sort((one, other) => when(one).localeCompare(when(other)));
+  return (
+    <section aria-labelledby="desk-week">
+      <h2 className="h5" id="desk-week">
+        This week
+      </h2>
+      {planned.length === 0 && <p className="quiet mb-1">No lesson has a day yet.</p>}
+      <ul className="desk-top__others mb-1">
+        {planned.map(({ id, title, plan }) => (
+          <li key={id}>
+            <Link to={`/lessons/${id}`}>{title || 'Untitled lesson'}</Link>
+            <span>
+              {plan?.date === today ? <strong>today</strong> : dayName(plan?.date ?? today)}
+              {plan?.time ? `, ${plan.time}` : ''}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="mb-4">
+        <Link to="/week">Plan the week</Link>
+      </p>
+    </section>
+  );
+}
