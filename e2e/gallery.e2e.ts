@@ -165,3 +165,34 @@ test('places on a picture of her own are named, asked for, and there after a rel
   await paper.getByText(/^Part of the picture/).waitFor();
   await desk.close();
 });
+
+test('what is no exercise is found beside them: a poster, an exit ticket', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-33/add?stage=show');
+  const { page } = desk;
+  const search = page.getByRole('searchbox', { name: 'Find an exercise' });
+  await search.fill('exit ticket');
+  await page.getByRole('button', { name: 'Put it on a sheet: Can-do slip' }).waitFor();
+  await search.fill('poster');
+  await page.getByText('0 exercises and 2 parts of a sheet for “poster”').waitFor();
+  await expectNoViolations(page, 'what is found for a sheet');
+  await page.getByRole('button', { name: 'Put it on a sheet: Rule card' }).click();
+  await page.waitForURL(/[?]part=/);
+  // The card of the sound that the lesson is about, large and alone, as a poster.
+  await page
+    .locator('.paper-stack')
+    .getByText(/^Ways to/)
+    .first()
+    .waitFor();
+  expect(await page.locator('.block-row__name strong').allTextContents()).toEqual(['Rule card']);
+  await page.getByLabel('What to print').selectOption('poster2');
+  await page.getByRole('button', { name: 'Print 4 pages' }).waitFor();
+  // A second thing goes on the same sheet.
+  await page.getByRole('button', { name: 'Add a block' }).click();
+  await page.getByRole('link', { name: 'A new exercise …' }).click();
+  await search.fill('lined paper');
+  await page.getByRole('button', { name: 'Put it on a sheet: Ruled space' }).click();
+  await expect
+    .poll(() => page.locator('.block-row__name strong').allTextContents())
+    .toEqual(['Rule card', 'Ruled space']);
+  await desk.close();
+});

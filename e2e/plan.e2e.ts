@@ -206,3 +206,17 @@ test('an exercise is dragged to another stage, and undone', async () => {
   await there.waitFor({ state: 'detached' });
   await desk.close();
 });
+
+test('the desk shows what is planned for this week, by its day', async () => {
+  const desk = await Desk.withDemo('/');
+  const { page } = desk;
+  const week = page.getByRole('region', { name: 'This week' });
+  await week.getByText('No lesson has a day yet.').waitFor();
+  await week.getByRole('link', { name: 'Plan the week' }).click();
+  await page.getByLabel('Day of Long a in the storm log').selectOption({ label: 'Thursday' });
+  await page.getByText(/^Undo: Changed the day$/).waitFor();
+  await desk.go('/');
+  await week.getByRole('link', { name: 'Long a in the storm log' }).waitFor();
+  expect(await week.getByRole('listitem').innerText()).toMatch(/Thursday|today/);
+  await desk.close();
+});

@@ -174,11 +174,15 @@ async function addNewSheet(id: string, { stage, title: given, block: asked, shee
     ...newPart('', []),
     kind: 'sheet',
     text: title,
-    blocks: [
-      { id: newId(), kind: 'name' },
-      { id: newId(), kind: 'heading', text: title },
-      ...(block ? [block] : []),
-    ],
+    // A card that is looked for is for the wall: large, and nobody's name on it.
+    blocks:
+      block?.kind === 'rule'
+        ? [{ ...block, size: 'large' }]
+        : [
+            { id: newId(), kind: 'name' },
+            { id: newId(), kind: 'heading', text: title },
+            ...(block ? [block] : []),
+          ],
   };
   return add(id, stage, part, 'a sheet');
 }

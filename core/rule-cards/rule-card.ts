@@ -11,7 +11,7 @@ import type { Inflection } from '../languages/en/forms/inflection';
 import { inflect, ruleText, suffixes, type Suffix } from '../languages/en/forms/inflect';
 import { irregularBases } from '../languages/en/forms/irregular-verbs';
 import { isPatternName, patternTexts, type PatternName } from '../languages/en/sounds/patterns';
-import { showSound } from '../languages/en/sounds/phonemes';
+import { describePhoneme, showSound } from '../languages/en/sounds/phonemes';
 import { showGrapheme } from '../reach/check-word';
 import { findWords } from '../search/find-words';
 import type { Lexicon, LexiconEntry } from '../languages/en/lexicon/lexicon';
@@ -24,6 +24,8 @@ import { breaksPattern, patternRules } from '../languages/en/rules/pattern-rules
 /** Examples under one rule, and exceptions on a card. */
 const EXAMPLES = 4;
 const EXCEPTIONS = 6;
+/** Words that make a spelling a line of its own. */
+const LEAST_WORDS = 2;
 /** Most lines on a card. */
 const LINES = 6;
 /** Exceptions are words that a class meets: the most frequent ones. */
@@ -60,8 +62,19 @@ function soundCard(
   lexicon: Lexicon,
 ): Omit<RuleCard, 'topic'> {
   const shown = showSound(sound.split(' '));
-  const groups = reachable({ sound, limit: 40, maxSyllables: 2 }, profile, lexicon);
-  const rules = groups.slice(0, LINES).map(({ spelling, words }): RuleLine => {
+  // Only words that are mostly said so: no wind for the sound of find.
+  const found = reachable({ sound, limit: 40, maxSyllables: 2 }, profile, lexicon).map((group) => ({
+    ...group,
+    words: group.words.filter(({ entry, reading }) => reading === entry.readings[0]),
+  }));
+  // A spelling of a single word is no rule: a word that is often met is one to watch out for.
+  const groups = found.filter(({ words }) => words.length >= LEAST_WORDS).slice(0, LINES);
+  const alone = found
+    .filter(({ words }) => words.length < LEAST_WORDS)
+    .flatMap(({ words }) => words)
+    .filter(({ entry }) => entry.rank < FREQUENT)
+    .map(({ entry }) => entry.word);
+  const rules = groups.map(({ spelling, words }): RuleLine => {
     const places = words.map(({ reading, matches }) => {
       const at = matches[0] ?? 0;
       return at === 0 ? 'beginning' : at >= reading.units.length - 1 ? 'end' : 'middle';
@@ -75,7 +88,7 @@ function soundCard(
     };
   });
   // The same letters saying something else.
-  const spellings = groups.slice(0, LINES).map((group) => group.spelling);
+  const spellings = groups.map((group) => group.spelling);
   const fit = offerTest(lexicon, profile);
   const exceptions = lexicon.entries
     .slice(0, FREQUENT)
@@ -83,14 +96,14 @@ function soundCard(
       (entry) =>
         fit(entry) &&
         entry.readings.every((reading) =>
-          reading.units.every((unit) => unit.phonemes.join(' ') !== sound),
+          reading.units.every((unit) => !` ${unit.phonemes.join(' ')} `.includes(` ${sound} `)),
         ) &&
         entry.readings[0].units.some(
           (unit) => unit.grapheme.length > 1 && spellings.includes(unit.grapheme),
         ),
     )
     .map((entry) => entry.word);
-  return { title: `Ways to spell ${shown}`, rules, exceptions };
+  return { title: `Ways to spell ${shown}`, rules, exceptions: [...alone, ...exceptions] };
 }
 
 /** The -ing form, or why there is none. */
@@ -195,8 +208,11 @@ export function ruleCard(topic: RuleTopic, profile: ClassProfile, lexicon: Lexic
     );
   }
   const exceptions = made.exceptions.filter((word) => !lexicon.isUnfit(word)).slice(0, EXCEPTIONS);
-  const shown = (made.onLines === true ? [] : made.rules)
-    .flatMap((rule) => rule.examples)
+  // The word that a sound is remembered by is the best one to see.
+  const key = describePhoneme(name)?.keyWord;
+  const examples = (made.onLines === true ? [] : made.rules).flatMap((rule) => rule.examples);
+  const shown = [...examples]
+    .sort((one, other) => Number(other.word === key) - Number(one.word === key))
     .map(({ word, from }) => ({ word, picture: lexicon.picturesOf(from ?? word)[0] }))
     .find(({ picture }) => picture !== undefined);
   return {

@@ -221,3 +221,16 @@ describe('a QR code', () => {
     expect(() => qrMark('x'.repeat(301), 0, 0, 30)).toThrow(/holds 1 to 300 letters: this has 301/);
   });
 });
+
+test.each(['sound:EY', 'ending:ing', 'pattern:CVC', 'grammar:past simple'] as const)(
+  'a large card of %s fills one page, with the credit of its picture on it',
+  (topic) => {
+    const card = {
+      ...block('rule', { size: 'large' }),
+      card: ruleCard(topic, kestrels(), lexicon),
+    };
+    const sheet = lay([card]);
+    expect(sheet.problems).toEqual([]);
+    expect(sheet.pages.filter(({ part }) => part === 'learner')).toHaveLength(1);
+  },
+);

@@ -6,6 +6,7 @@ import { breakLines } from '../../paper/measure';
 import { FOOT_HEIGHT, type Block } from '../../paper/paginate';
 import type { SheetStyle } from '../../paper/style';
 import { textAt } from '../../paper/face';
+import { creditBlock } from '../furniture';
 
 interface CardSizes {
   readonly width: number;
@@ -148,7 +149,9 @@ export function ruleCardBlock(
   style: SheetStyle,
   size: 'small' | 'medium' | 'large',
 ): Block {
-  const page = style.paper.height - 2 * style.paper.margin - FOOT_HEIGHT;
+  // The credit of its picture stands under it, on the same page.
+  const credit = card.picture === undefined ? 0 : creditBlock(style).height;
+  const page = style.paper.height - 2 * style.paper.margin - FOOT_HEIGHT - credit;
   const sizesAt = (unit: number, width: number): CardSizes => ({
     width,
     title: unit * 1.5,
