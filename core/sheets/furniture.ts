@@ -71,17 +71,6 @@ export function instructionBlock(instruction: string, style: SheetStyle): Block 
   });
 }
 
-/** The licence of the line drawings asks for a credit on the sheet. */
-export const PICTURE_CREDIT = 'Line drawings: OpenMoji, CC BY-SA 4.0';
-
-export function creditBlock(style: SheetStyle): Block {
-  return textBlock(PICTURE_CREDIT, style, {
-    size: style.small * 0.75,
-    role: 'small',
-    grey: true,
-  });
-}
-
 /** A shipped picture stands on the sheet: the teacher's own needs no credit of ours. */
 export const hasPicture = (blocks: readonly Block[]) =>
   blocks.some((block) =>

@@ -16,7 +16,8 @@ import {
 } from './blocks/block-faces';
 import type { SheetBlock } from './blocks/sheet-block';
 import { keyFace, paperFace } from './exercise-face';
-import { creditBlock, hasPicture, nameBlock, titleBlock } from './furniture';
+import { creditBlock } from '../paper/picture-credit';
+import { hasPicture, nameBlock, titleBlock } from './furniture';
 import { partHead } from './heads';
 import { dressed, innerStyle, roomsUnder } from './dress';
 import { compose } from './compose';

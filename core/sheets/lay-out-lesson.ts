@@ -9,7 +9,8 @@ import { textBlock } from '../paper/text-block';
 import { compose, type Made } from './compose';
 import { dressed, innerStyle, roomsUnder } from './dress';
 import { keyFace, paperFace } from './exercise-face';
-import { creditBlock, hasPicture, titleBlock } from './furniture';
+import { creditBlock } from '../paper/picture-credit';
+import { hasPicture, titleBlock } from './furniture';
 import { headBlocks, partHead } from './heads';
 import { bookletPaper, imposed } from './imposition';
 import {

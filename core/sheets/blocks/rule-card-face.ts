@@ -6,7 +6,7 @@ import { breakLines } from '../../paper/measure';
 import { FOOT_HEIGHT, type Block } from '../../paper/paginate';
 import type { SheetStyle } from '../../paper/style';
 import { textAt } from '../../paper/face';
-import { creditBlock } from '../furniture';
+import { creditBlock } from '../../paper/picture-credit';
 
 interface CardSizes {
   readonly width: number;
