@@ -3,7 +3,6 @@
  * a letter is then up to a quarter wider than alone. Measured as drawn, in the Chromium that is
  * installed: all pairs of letters, and the words of the wordbook.
  */
-import { readFileSync } from 'node:fs';
 import { chromium } from 'playwright-core';
 
 /** Size at which is measured, in pixels: a unit of 1,000 or 2,000 a pixel or two. */
@@ -24,10 +23,10 @@ function texts(words: readonly string[]): string[] {
 /**
  * The greatest width of each letter of some fonts in any text, as a share of the em.
  *
- * @param files of the fonts, WOFF, by the name of the hand
+ * @param files bytes of the fonts, by the name of the hand
  */
 export async function widthsInWords(
-  files: Readonly<Record<string, string>>,
+  files: Readonly<Record<string, Buffer>>,
   words: readonly string[],
 ): Promise<Record<string, Record<string, number>>> {
   const browser = await chromium.launch({
@@ -37,9 +36,9 @@ export async function widthsInWords(
   const page = await browser.newPage();
   const found: Record<string, Record<string, number>> = {};
   for (const [hand, file] of Object.entries(files)) {
-    const font = readFileSync(file).toString('base64');
+    const font = file.toString('base64');
     await page.setContent(
-      `<style>@font-face { font-family: hand; src: url(data:font/woff;base64,${font}) }
+      `<style>@font-face { font-family: hand; src: url(data:font/opentype;base64,${font}) }
        p { font: ${SIZE}px hand; position: absolute; white-space: pre; margin: 0 }</style>`,
     );
     found[hand] = await page.evaluate(

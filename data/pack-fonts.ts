@@ -7,7 +7,7 @@
  */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import opentype from 'opentype.js';
-import { handFiles } from '../core/testing/hand-files';
+import { handBytes, handFiles, handFontFile, roundPen } from '../core/testing/hand-files';
 import { widthsInWords } from './hand-widths';
 
 const families = {
@@ -70,24 +70,18 @@ writeFileSync('core/paper/font-metrics.json', `${JSON.stringify(metrics)}\n`);
  * what is inked and not by the font's own line box. Arrows are drawn over the
  * letters of the plain hand and share its metrics.
  */
-const hands: Readonly<Record<string, string>> = { ...handFiles, dots: 'edu-au-vic-wa-nt-dots' };
-const fileOf = (file: string) =>
-  `node_modules/@fontsource/${file}/files/${file}-latin-400-normal.woff`;
+const hands = Object.keys(handFiles) as (keyof typeof handFiles)[];
 const wordbook = readdirSync('data/wordbook')
   .filter((file) => file.endsWith('.tsv'))
   .flatMap((file) => readFileSync(`data/wordbook/${file}`, 'utf8').split('\n').slice(1))
   .map((line) => line.split('\t')[0] ?? '')
   .filter((word) => /^[a-z]+$/.test(word));
-const inWords = await widthsInWords(
-  Object.fromEntries(Object.entries(hands).map(([id, file]) => [id, fileOf(file)])),
-  [...new Set(wordbook)],
-);
+const inWords = await widthsInWords(Object.fromEntries(hands.map((id) => [id, handBytes(id)])), [
+  ...new Set(wordbook),
+]);
 const handMetrics: Record<string, object> = {};
-for (const [id, file] of Object.entries(hands)) {
-  const data = readFileSync(fileOf(file));
-  const font = opentype.parse(
-    data.buffer.slice(data.byteOffset, data.byteOffset + data.byteLength) as ArrayBuffer,
-  );
+for (const id of hands) {
+  const font = await handFontFile(id);
   const top = (character: string) => Math.round(font.charToGlyph(character).getBoundingBox().y2);
   const bottom = (character: string) => Math.round(font.charToGlyph(character).getBoundingBox().y1);
   const widths: Record<string, number> = {};
@@ -100,10 +94,10 @@ for (const [id, file] of Object.entries(hands)) {
   }
   const hhea = font.tables['hhea'] as unknown as { ascender: number; descender: number };
   // The playwrite hands are drawn with a pen that stands half its width over the line.
-  const pen = file.startsWith('playwrite') ? -bottom('l') : 0;
+  const pen = roundPen(id) ? -bottom('l') : 0;
   handMetrics[id] = {
     unitsPerEm: font.unitsPerEm,
-    xHeight: top(file.startsWith('playwrite') ? 'u' : 'z') - pen,
+    xHeight: top(roundPen(id) ? 'u' : 'z') - pen,
     ascender: top('l') - pen,
     descender: -bottom('p') - pen,
     ascent: hhea.ascender,

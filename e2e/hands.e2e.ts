@@ -1,8 +1,7 @@
 /** The school hands as Chromium draws them: what is traced stays on its line, joins and all. */
-import { readFileSync } from 'node:fs';
 import { afterAll, expect, test } from 'vitest';
 import { fontOf, handIds, handWidth } from '../core/paper/hands';
-import { handFiles } from '../core/testing/hand-files';
+import { handBytes } from '../core/testing/hand-files';
 import { closeBrowser, Desk } from './desk';
 
 afterAll(closeBrowser);
@@ -26,12 +25,9 @@ test('no word is wider in any hand than the room it is given', async () => {
   const desk = await Desk.open();
   const { page } = desk;
   for (const hand of handIds) {
-    const file = handFiles[hand];
-    const font = readFileSync(
-      `node_modules/@fontsource/${file}/files/${file}-latin-400-normal.woff`,
-    ).toString('base64');
+    const font = handBytes(hand).toString('base64');
     await page.setContent(
-      `<style>@font-face { font-family: hand; src: url(data:font/woff;base64,${font}) }
+      `<style>@font-face { font-family: hand; src: url(data:font/opentype;base64,${font}) }
        p { font: ${SIZE}px hand; position: absolute; white-space: pre }</style>
        ${words.map((word) => `<p>${word}</p>`).join('')}`,
     );

@@ -126,7 +126,7 @@ test('a sheet of six exercises in three versions for twenty-six learners', async
   for (const font of facts.fonts)
     expect(font, 'every font is embedded').toMatch(/\s+yes\s+(yes|no)\s+(yes|no)\s+\d+\s+0\s*$/);
   expect(facts.fonts.join('\n')).toMatch(/Andika/);
-  expect(facts.fonts.join('\n')).toMatch(/EduAUVICWANT/);
+  expect(facts.fonts.join('\n')).toMatch(/PlaywriteGBS/);
 
   const pages = pdfPages(file);
   const first = (name: string) =>

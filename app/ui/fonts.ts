@@ -23,6 +23,8 @@ import '@fontsource/edu-au-vic-wa-nt-dots/latin-400.css';
 import '@fontsource/edu-au-vic-wa-nt-hand/latin-400.css';
 import '@fontsource/edu-au-vic-wa-nt-hand/latin-ext-400.css';
 import '@fontsource-variable/edu-au-vic-wa-nt-arrows/wght.css';
+import '@fontsource-variable/playwrite-gb-s/wght.css';
+import '@fontsource-variable/playwrite-gb-j/wght.css';
 import '@fontsource/playwrite-us-trad/latin-400.css';
 import '@fontsource/playwrite-fr-moderne/latin-400.css';
 import '@fontsource/playwrite-ie/latin-400.css';
@@ -54,6 +56,8 @@ const handFamilies: Readonly<Record<HandFont, string>> = {
   dots: 'Edu AU VIC WA NT Dots',
   arrows: 'Edu AU VIC WA NT Arrows Variable',
   joined: 'Edu AU VIC WA NT Hand',
+  'gb-semi': 'Playwrite GB S Variable',
+  'gb-joined': 'Playwrite GB J Variable',
   'us-cursive': 'Playwrite US Trad',
   'fr-cursive': 'Playwrite FR Moderne',
   andika: 'Andika',

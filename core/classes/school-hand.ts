@@ -15,9 +15,13 @@ const handsOfLanguages: Readonly<Record<string, HandName>> = {
 /** Schools of the United States begin a joined hand in Grade 2 or 3 (common practice). */
 const JOINED_FROM = scaleOf({ system: 'us', value: 'G3' }).from;
 
+/** Schools in England begin to join some letters in Year 2 (National Curriculum for England, from memory). */
+const SOME_JOINED_FROM = scaleOf({ system: 'uk', value: 'Y2' }).from;
+
 /**
- * The hand that is usual for a class: of its language; for English upright letters with exit
- * strokes, and in American spelling the joined hand from Grade 3 on.
+ * The hand that is usual for a class: of its language; in the school years of England upright
+ * letters, from Year 2 some of them joined; in American spelling the joined hand from Grade 3 on;
+ * else letters with exit strokes.
  */
 export function usualHand({
   language,
@@ -25,6 +29,7 @@ export function usualHand({
   level,
 }: Pick<ClassProfile, 'language' | 'spelling' | 'level'>): HandName {
   if (language !== 'en') return handsOfLanguages[language] ?? 'print';
+  if (level.system === 'uk') return scaleOf(level).from >= SOME_JOINED_FROM ? 'gb-semi' : 'andika';
   return spelling === 'us' && level.system === 'us' && scaleOf(level).from >= JOINED_FROM
     ? 'us-cursive'
     : 'print';

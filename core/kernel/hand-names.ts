@@ -16,6 +16,8 @@ export const inkNames: Readonly<Record<Ink, string>> = {
 export const handNames = {
   print: 'Pre-cursive',
   joined: 'Joined',
+  'gb-semi': 'English, some letters joined',
+  'gb-joined': 'English, joined',
   'us-cursive': 'American cursive',
   'fr-cursive': 'Upright cursive',
   andika: 'Plain print',

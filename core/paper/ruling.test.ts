@@ -1,16 +1,8 @@
-import { readFileSync } from 'node:fs';
-import opentype from 'opentype.js';
+import type opentype from 'opentype.js';
 import { describe, expect, test } from 'vitest';
 import { canWrite, emForXHeight, fontOf, handIds, handWidth, possibleInk } from './hands';
-import { handFiles } from '../testing/hand-files';
+import { handFontFile, roundPen } from '../testing/hand-files';
 import { letterHeights, plainRuling, rulingIds, rulingRow } from './ruling';
-
-/** The font file itself, read by opentype.js: what the printer draws. */
-function fontFile(name: string) {
-  const path = `node_modules/@fontsource/${name}/files/${name}-latin-400-normal.woff`;
-  const { buffer, byteOffset, byteLength } = readFileSync(path);
-  return opentype.parse(buffer.slice(byteOffset, byteOffset + byteLength) as ArrayBuffer);
-}
 
 /** Height of a letter over the line, and depth under it, in millimetres at a size of the em. */
 function extentOf(font: opentype.Font, letter: string, em: number) {
@@ -20,8 +12,8 @@ function extentOf(font: opentype.Font, letter: string, em: number) {
 
 const TOLERANCE = 0.15;
 
-describe.each(handIds)('letters of the hand %s', (hand) => {
-  const font = fontFile(handFiles[hand]);
+describe.each(handIds)('letters of the hand %s', async (hand) => {
+  const font = await handFontFile(hand);
 
   test.each(letterHeights)('stand on their lines within 0.15 mm at %s mm', (height) => {
     const ruling = { ...plainRuling, letter: height };
@@ -30,11 +22,11 @@ describe.each(handIds)('letters of the hand %s', (hand) => {
     // Letters with flat feet: their ink begins on the base line, less half the pen's own width in a
     // hand that is drawn with a round pen.
     const feet = ['i', 'n', 'r', 'm'].map((letter) => extentOf(font, letter, em).under);
-    const pen = handFiles[hand].startsWith('playwrite') ? em * 0.022 : 0;
+    const pen = roundPen(hand) ? em * 0.022 : 0;
     for (const under of feet) expect(Math.abs(under) - pen).toBeLessThanOrEqual(TOLERANCE);
     // A small letter with a flat top reaches the line over it.
     // (The z of some joined hands has a loop, and their x the pen's width.)
-    const tops = handFiles[hand].startsWith('playwrite') ? ['x', 'z'] : ['x'];
+    const tops = roundPen(hand) ? ['x', 'z'] : ['x'];
     const x = Math.min(...tops.map((letter) => extentOf(font, letter, em).over));
     expect(Math.abs(x - height)).toBeLessThanOrEqual(TOLERANCE + pen + height * 0.02);
     // Tall letters and tails keep inside the row.

@@ -41,8 +41,14 @@ const material = [
   'big',
 ];
 
-/** What is cut out and said has nothing to be keyed. */
-const keyless = new Set(['spinner-or-die', 'bookmarks', 'word-labels']);
+/** What is cut out and said, or traced, has nothing to be keyed. */
+const keyless = new Set([
+  'spinner-or-die',
+  'bookmarks',
+  'word-labels',
+  'trace-copy-write',
+  'stroke-order',
+]);
 
 beforeAll(async () => {
   for (const maker of makers) await loadLanguage(maker);

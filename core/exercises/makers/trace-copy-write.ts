@@ -1,5 +1,5 @@
 import { handOf } from '../../classes/school-hand';
-import { canWrite, handNames, possibleInk, type Ink } from '../../paper/hands';
+import { canWrite, handNames, possibleInk, type HandName, type Ink } from '../../paper/hands';
 import type { Maker } from '../making/maker';
 import { written } from '../making/written';
 import { flag, read, shaped } from '../making/parameters';
@@ -14,8 +14,16 @@ const declared = {
   shuffle: flag('Shuffle', false),
 };
 
-/** The inks of a row: trace, trace, then write alone. */
-const stages: readonly Ink[] = ['arrows', 'dots', 'grey', 'blank'];
+/**
+ * The inks of a row: trace, trace, then write alone. Where the letters of a hand have no starting
+ * dots and arrows, a word to look at stands first.
+ */
+const stagesOf = (hand: HandName): readonly Ink[] => [
+  hand === 'print' ? 'arrows' : 'solid',
+  'dots',
+  'grey',
+  'blank',
+];
 
 /** Words, or names, to trace, to copy and to write alone on ruled lines. */
 const maker: Maker = {
@@ -31,7 +39,8 @@ const maker: Maker = {
   workedByDefault: false,
 
   make({ words, parameters, random, profile }) {
-    const { hand = handOf(profile), ruling, inks = stages, shuffle } = read(declared, parameters);
+    const { hand = handOf(profile), ruling, inks, shuffle } = read(declared, parameters);
+    const traced = inks ?? stagesOf(hand);
     const usable = words.filter(({ word }) => canWrite(word, hand));
     const notes = words
       .filter((word) => !usable.includes(word))
@@ -43,7 +52,10 @@ const maker: Maker = {
     return {
       title: parameters.title ?? 'Trace, copy, write',
       instruction:
-        parameters.instruction ?? 'Trace the letters. Begin at the dot. Then write on your own.',
+        parameters.instruction ??
+        (hand === 'print' && traced.includes('arrows')
+          ? 'Trace the letters. Begin at the dot. Then write on your own.'
+          : 'Look at the word. Trace the letters. Then write on your own.'),
       worked: false,
       ...written(
         ordered.map(({ word }) => ({
@@ -52,7 +64,7 @@ const maker: Maker = {
           answer: word,
           accepted: [],
           lines: 1,
-          trace: inks.map((ink) => possibleInk(word, hand, ink)),
+          trace: traced.map((ink) => possibleInk(word, hand, ink)),
           reason: '',
         })),
         { handwriting: { hand, ...(ruling ? { ruling } : {}) } },

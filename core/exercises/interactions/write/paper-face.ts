@@ -367,15 +367,10 @@ function checkLine(text: string, style: SheetStyle): Block {
   return { ...block, marks: [tick, ...block.marks] };
 }
 
-/** What to look for in handwriting (common practice); the words themselves are on the sheet. */
-const HANDWRITING_KEY =
-  'Look for letters that stand on the line, are begun where they should be, and are of one size.';
-
 /** The key: the teacher's script first, where something is dictated. */
 export function writeKey(task: WriteTask, style: SheetStyle, needs: WritePaper): Block[] {
-  if (task.items.length > 0 && task.items.every((item) => item.trace)) {
-    return [textBlock(HANDWRITING_KEY, style, { size: style.small * 1.2, role: 'text' })];
-  }
+  // What is traced is its own key.
+  if (task.items.length > 0 && task.items.every((item) => item.trace)) return [];
   if (task.columns) {
     const reasons = task.items.filter(
       (item, index) =>
