@@ -1,5 +1,5 @@
 import type { BoxMark, HandMark, LineMark, PageMark, PathMark } from '~core/paper/marks';
-import { handFamily } from './fonts';
+import { handFamily } from './hand-family';
 
 const DASHES = '1.6 1.2';
 const GREY = '#7a7a7a';

@@ -38,7 +38,6 @@ import '@fontsource/playwrite-de-grund/latin-400.css';
 import '@fontsource/playwrite-es/latin-400.css';
 import '@fontsource/playwrite-it-moderna/latin-400.css';
 import '@fontsource/playwrite-pt/latin-400.css';
-import type { HandFont } from '~core/paper/hands';
 import { plainFont } from '~core/paper/font-name';
 import { familyOf } from '~core/languages/language-pack';
 
@@ -49,32 +48,4 @@ const otherScripts =
 /** The CSS font family of a learner font. */
 export function fontFamily(font: string): string {
   return `'${familyOf(plainFont(font))}', 'Andika', ${otherScripts}, sans-serif`;
-}
-
-const handFamilies: Readonly<Record<HandFont, string>> = {
-  print: 'Edu AU VIC WA NT Pre',
-  dots: 'Edu AU VIC WA NT Dots',
-  arrows: 'Edu AU VIC WA NT Arrows Variable',
-  joined: 'Edu AU VIC WA NT Hand',
-  'gb-semi': 'Playwrite GB S Variable',
-  'gb-joined': 'Playwrite GB J Variable',
-  'us-cursive': 'Playwrite US Trad',
-  'fr-cursive': 'Playwrite FR Moderne',
-  andika: 'Andika',
-  'ie-cursive': 'Playwrite IE',
-  'us-modern': 'Playwrite US Modern',
-  'nz-cursive': 'Playwrite NZ',
-  nsw: 'Edu NSW ACT Foundation',
-  qld: 'Edu QLD Beginner',
-  sa: 'Edu SA Beginner',
-  tas: 'Edu TAS Beginner',
-  'de-grund': 'Playwrite DE Grund',
-  'es-cursive': 'Playwrite ES',
-  'it-modern': 'Playwrite IT Moderna',
-  'pt-cursive': 'Playwrite PT',
-};
-
-/** The CSS font family of a school hand. */
-export function handFamily(font: HandFont): string {
-  return `'${handFamilies[font]}'`;
 }

@@ -25,6 +25,8 @@ describe('a search in teachers’ words', () => {
     ['antonyms', 'synonyms-opposites'],
     ['spelling test', 'dictation'],
     ['names to trace', 'trace-copy-write'],
+    ['letter formation', 'letters-and-joins'],
+    ['cursive joins', 'letters-and-joins'],
     ['error correction', 'repair-sentence'],
     ['multiple choice', 'choose-meaning'],
     ['a map of a country', 'pinned-picture'],

@@ -36,7 +36,11 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['word families rhyming rhyme', ['sort-by-rhyme', 'onset-rime-wheel']],
   ['clapping beats syllable division', ['sort-by-syllables', 'syllable-cutting']],
   ['open closed vowel team magic e', ['sort-by-syllable-type', 'missing-grapheme']],
-  ['handwriting copying tracing letter formation names to trace', ['trace-copy-write']],
+  ['handwriting copying tracing names to trace', ['trace-copy-write', 'letters-and-joins']],
+  [
+    'letter formation families joins joining cursive alphabet pre-writing numerals figures',
+    ['letters-and-joins', 'trace-copy-write'],
+  ],
   ['doublets change a letter ladder weaver', ['word-ladder', 'word-chain']],
   ['domino dominoes loop cards follow me', ['dominoes']],
   ['spinner dice cube net template game pieces', ['spinner-or-die', 'roll-and-read']],

@@ -48,6 +48,7 @@ const keyless = new Set([
   'word-labels',
   'trace-copy-write',
   'stroke-order',
+  'letters-and-joins',
 ]);
 
 beforeAll(async () => {

@@ -1,5 +1,6 @@
 import { getStroke } from 'perfect-freehand';
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import type { HandName } from '~core/kernel/hand-names';
 import { SIGN_GRID, type SignStrokes } from '~core/kernel/sign-strokes';
 import {
   followSign,
@@ -7,6 +8,7 @@ import {
   type DrawnStroke,
   type LetterBox,
 } from '~core/practice/follow-strokes';
+import { handFamily } from '~/ui/hand-family';
 import { usePhrases } from '../kit/use-phrases';
 
 type Point = readonly [number, number, number];
@@ -68,6 +70,7 @@ export function TracePad({
   text,
   done,
   printed,
+  hand,
   sign,
   locked,
   onDone,
@@ -76,6 +79,8 @@ export function TracePad({
   done: boolean;
   /** Its letters are printed ones, whose strokes have known beginnings. */
   printed: boolean;
+  /** The school hand that is learned; where its font is not there, as in a file at home, plain letters. */
+  hand?: HandName | undefined;
   /** The text is a sign of these strokes. */
   sign?: SignStrokes | undefined;
   locked: boolean;
@@ -139,7 +144,13 @@ export function TracePad({
           <>
             <line x1="0" x2="600" y1={BASELINE} y2={BASELINE} className="play-trace__line" />
             <line x1="0" x2="600" y1={MIDDLE} y2={MIDDLE} className="play-trace__middle" />
-            <text ref={model} x="12" y={BASELINE} className="play-trace__model">
+            <text
+              ref={model}
+              x="12"
+              y={BASELINE}
+              className="play-trace__model"
+              style={hand && { fontFamily: `${handFamily(hand)}, var(--learner-font, sans-serif)` }}
+            >
               {text}
             </text>
           </>

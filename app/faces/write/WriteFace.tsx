@@ -212,6 +212,7 @@ export function WriteFace(props: FaceProps<WriteTask, WriteResponse>) {
                   <TracePad
                     text={item.answer}
                     printed={isPrinted(task)}
+                    hand={task.handwriting?.hand}
                     sign={item.strokes}
                     done={(response[item.id] ?? '') !== ''}
                     locked={locked}

@@ -18,6 +18,17 @@ const withPartner = new Set(['speak']);
 const cards = new Set(['pairs', 'two-sided-cards']);
 const shared = new Set(['roll-and-read', 'fluency-grid', 'dictation', 'pairs', 'onset-rime-wheel']);
 
+const wholeClass = new Set([
+  'bingo-boards',
+  'dictation',
+  'numbers-heard',
+  'mixed-review',
+  'word-chain',
+  'fluency-grid',
+]);
+/** Only cut out: there is nothing of them to answer on a screen. */
+const paperOnly = new Set(['spinner-or-die', 'bookmarks', 'word-labels']);
+
 const has = (info: MakerInfo, word: string) =>
   `${info.needs} ${info.description}`.toLowerCase().includes(word);
 
@@ -44,6 +55,18 @@ export const filterGroups: readonly FilterGroup[] = [
         label: 'with a partner',
         keeps: ({ id, interaction }) => withPartner.has(interaction) || shared.has(id),
       },
+    ],
+  },
+  {
+    name: 'Where',
+    filters: [
+      {
+        id: 'class',
+        label: 'with the whole class',
+        keeps: ({ id, interaction }) => wholeClass.has(id) || interaction === 'choice',
+      },
+      { id: 'screen', label: 'on a screen too', keeps: ({ id }) => !paperOnly.has(id) },
+      { id: 'paper', label: 'on paper only', keeps: ({ id }) => paperOnly.has(id) },
     ],
   },
   {

@@ -1,3 +1,4 @@
+import { tracedInks } from '~core/exercises/making/traced';
 import { inkNames, type Ink } from '~core/paper/hands';
 import {
   letterHeights,
@@ -17,6 +18,7 @@ interface NamedProps extends PanelProps {
 /** The steps from tracing to writing alone that are offered. */
 const inkSets: readonly (readonly Ink[])[] = [
   ['arrows', 'dots', 'grey', 'blank'],
+  ['solid', 'dots', 'grey', 'blank'],
   ['solid', 'grey', 'dots', 'blank'],
   ['grey', 'grey', 'grey', 'blank'],
   ['outline', 'outline', 'grey', 'blank'],
@@ -25,7 +27,9 @@ const inkSets: readonly (readonly Ink[])[] = [
 
 /** How letters go from traced to written alone. */
 export function InkChoice({ label, name, open, onSet }: NamedProps & { label: string }) {
-  const inks = (open.part.parameters[name] as readonly Ink[] | undefined) ?? inkSets[0] ?? [];
+  const { task } = open.exercise;
+  const hand = (task.interaction === 'write' && task.handwriting?.hand) || 'print';
+  const inks = (open.part.parameters[name] as readonly Ink[] | undefined) ?? tracedInks(hand);
   return (
     <Choice
       name={label}

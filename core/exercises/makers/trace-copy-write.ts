@@ -1,8 +1,9 @@
 import { handOf } from '../../classes/school-hand';
-import { canWrite, handNames, possibleInk, type HandName, type Ink } from '../../paper/hands';
+import { canWrite, handNames, possibleInk } from '../../paper/hands';
 import type { Maker } from '../making/maker';
 import { written } from '../making/written';
 import { flag, read, shaped } from '../making/parameters';
+import { tracedInks, tracedInstruction } from '../making/traced';
 import { handParameters } from '../making/common-parameters';
 
 const declared = {
@@ -13,17 +14,6 @@ const declared = {
   // A row is traced in the order of the list.
   shuffle: flag('Shuffle', false),
 };
-
-/**
- * The inks of a row: trace, trace, then write alone. Where the letters of a hand have no starting
- * dots and arrows, a word to look at stands first.
- */
-const stagesOf = (hand: HandName): readonly Ink[] => [
-  hand === 'print' ? 'arrows' : 'solid',
-  'dots',
-  'grey',
-  'blank',
-];
 
 /** Words, or names, to trace, to copy and to write alone on ruled lines. */
 const maker: Maker = {
@@ -40,7 +30,7 @@ const maker: Maker = {
 
   make({ words, parameters, random, profile }) {
     const { hand = handOf(profile), ruling, inks, shuffle } = read(declared, parameters);
-    const traced = inks ?? stagesOf(hand);
+    const traced = inks ?? tracedInks(hand);
     const usable = words.filter(({ word }) => canWrite(word, hand));
     const notes = words
       .filter((word) => !usable.includes(word))
@@ -51,11 +41,7 @@ const maker: Maker = {
     const ordered = shuffle ? random.shuffle(usable) : usable;
     return {
       title: parameters.title ?? 'Trace, copy, write',
-      instruction:
-        parameters.instruction ??
-        (hand === 'print' && traced.includes('arrows')
-          ? 'Trace the letters. Begin at the dot. Then write on your own.'
-          : 'Look at the word. Trace the letters. Then write on your own.'),
+      instruction: parameters.instruction ?? tracedInstruction(hand, traced, 'word'),
       worked: false,
       ...written(
         ordered.map(({ word }) => ({

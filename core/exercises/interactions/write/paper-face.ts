@@ -24,6 +24,7 @@ import {
 } from '../../../paper/face';
 import { passageBlocks } from '../../../paper/passage-blocks';
 import { axisPaper } from './axis-face';
+import { leftHandBlock } from './left-hand';
 import { tableKey, tablePaper } from './table-face';
 import { ruledBlock, rulingOf, traceBlocks, traceWidth } from './trace-face';
 import { strokesBlock, strokesCredit } from './strokes-face';
@@ -340,6 +341,7 @@ export function writePaper(
     blocks: [
       ...sceneBlock(task.scene, style),
       ...wordBox(bank, style),
+      ...(handwriting?.ruling?.leftHanded ? [leftHandBlock(style)] : []),
       ...items,
       ...list,
       ...strokesCredit(task, style),
