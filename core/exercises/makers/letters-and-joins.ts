@@ -61,6 +61,7 @@ const maker: Maker = {
   interaction: 'write',
   fewestWords: 1,
   usesWords: false,
+  bringsWords: true,
   needs: 'nothing: the letters are chosen there',
   asks: ['school hand'],
   parameters: declared,
