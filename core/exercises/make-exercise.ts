@@ -235,6 +235,10 @@ export function checkExercise(
   if (maker.needsText === true || maker.usesSentences === true) {
     return checkPrompts(exercise, profile, lexicon);
   }
+  // Letters and joins that are traced are no words.
+  const { task } = exercise;
+  const traced = task.interaction === 'write' && task.items.every((item) => item.trace);
+  if (traced && maker.usesWords === false) return [];
   const input = inputOf(recipe, lexicon);
   const aim = aimOf(recipe.words, lexicon);
   return wordsOfTask(exercise.task).map((word) => {

@@ -288,6 +288,11 @@ export function Workbench(props: WorkbenchProps) {
           send={send}
         />
       )}
+      {face === 'key' && pages.length === 0 && !short && (
+        <p className="message message--note mx-auto" style={{ maxWidth: 660 }} role="status">
+          There is no key: what is traced, cut out or said has no answers to write in.
+        </p>
+      )}
       {!trying && (
         <div className={`paper-stack paper-stack--${small ? 'copies' : view}`}>
           {pages.map((page) => {

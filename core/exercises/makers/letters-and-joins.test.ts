@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { kestrels, testLexicon, testMeanings } from '../../testing/test-lexicon';
 import { plainRuling } from '../../paper/ruling';
 import { layOutSheet } from '../../sheets/sheet';
-import { makeExercise } from '../make-exercise';
+import { checkExercise, makeExercise } from '../make-exercise';
 import type { ExerciseParameters } from '../making/exercise';
 
 const made = (parameters: ExerciseParameters, profile = kestrels()) =>
@@ -73,4 +73,9 @@ test('set for a left hand: how it sits, and models at the right of the line', ()
   const right = hands(marksOf({}));
   hands(marks).forEach((x, at) => expect(x).toBeGreaterThan((right[at] ?? 0) + 100));
   expect(texts.length).toBeGreaterThan(marksOf({}).filter(({ kind }) => kind === 'text').length);
+});
+
+test('its letters are not checked as words', () => {
+  const recipe = { maker: 'letters-and-joins', words: [], parameters: {}, seed: 1 };
+  expect(checkExercise(recipe, made({}), kestrels(), testLexicon())).toEqual([]);
 });
