@@ -70,6 +70,11 @@ describe('WebVTT', () => {
     expect(readVttCues('not a script', newId)).toEqual([]);
   });
 
+  test('a time is read to the thousandth', () => {
+    const [read] = readVttCues(cuesToVtt([cue(1.477, 'rain')], 4000), newId);
+    expect(read?.at).toBe(1.477);
+  });
+
   test('what is written is read back', () => {
     const label = fc
       .string({ maxLength: 40 })

@@ -81,8 +81,12 @@ export function readVttCues(source: string, newId: () => string): SoundCue[] {
     if (row < 0 || /^(?:NOTE|STYLE|REGION)\b/.test(block)) return [];
     const [, hours = '0', minutes = '0', seconds = '0', thousandths = '0'] =
       TIME.exec(rows[row] ?? '') ?? [];
+    // In whole thousandths first: their sum is exact.
     const at =
-      Number(hours) * 3600 + Number(minutes) * 60 + Number(seconds) + Number(thousandths) / 1000;
+      ((Number(hours) * 60 + Number(minutes)) * 60_000 +
+        Number(seconds) * 1000 +
+        Number(thousandths)) /
+      1000;
     return [{ id: newId(), at, label: plainOf(rows.slice(row + 1)).slice(0, CUE_LENGTH) }];
   });
   return inOrder(cues).slice(0, MOST_CUES);
