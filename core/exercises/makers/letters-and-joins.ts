@@ -46,10 +46,16 @@ const declared = {
   shuffle: flag('Shuffle', false),
 };
 
-/** Each ink but the first, which is the model, is written several times. */
-const TIMES = 3;
-const several = (inks: readonly Ink[]): Ink[] =>
-  inks.flatMap((ink, at) => (at === 0 || ink === 'blank' ? [ink] : Array<Ink>(TIMES).fill(ink)));
+/**
+ * Each ink but the first, which is the model, is written several times, so often that they stand on
+ * one line; a join is wider than a letter, and has a line of its own to be written alone.
+ */
+const several = (inks: readonly Ink[], text: string): Ink[] => {
+  const times = text.length > 1 ? { trace: 2, blank: 3 } : { trace: 3, blank: 1 };
+  return inks.flatMap((ink, at) =>
+    at === 0 ? [ink] : Array<Ink>(ink === 'blank' ? times.blank : times.trace).fill(ink),
+  );
+};
 
 /** Letters in the families of their movements, joins and numbers, on ruled lines. */
 const maker: Maker = {
@@ -87,7 +93,7 @@ const maker: Maker = {
           prompt: '',
           answer: each,
           lines: 1,
-          trace: several(traced).map((ink) => possibleInk(each, hand, ink)),
+          trace: several(traced, each).map((ink) => possibleInk(each, hand, ink)),
         })),
         { handwriting: { hand, ...(ruling ? { ruling } : {}) } },
       ),
