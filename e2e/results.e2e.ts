@@ -51,7 +51,12 @@ test('26 slips come back by file, code and QR picture; the results say who makes
       at: 1,
     }),
   );
-  await page.getByRole('link', { name: /^Results/ }).click();
+  // The desk says what is still at home, and leads to where it comes in.
+  await page.getByRole('link', { name: 'Wordane, start' }).click();
+  const due = page.getByRole('region', { name: 'Due' });
+  await due.getByText('The file given home has not come back from anybody').waitFor();
+  await expectNoViolations(page, 'a desk on which something is due');
+  await due.getByRole('link', { name: 'Long a in the storm log' }).click();
   await page.getByText('Nothing has come back yet').waitFor();
   const [typed = '', pictured = '', ...files] = slips;
   const drop = page.locator('input[type=file]');
@@ -243,6 +248,9 @@ test('what is read aloud is recorded at home, comes back in the file, and is hea
   const drop = page.locator('input[type=file]');
   await drop.setInputFiles([{ name: 'w.slip.txt', mimeType: 'text/plain', buffer: slip }]);
   await page.getByText('1 recording is with them.').waitFor();
+  await page.getByRole('link', { name: 'Wordane, start' }).click();
+  const due = page.getByRole('listitem').filter({ hasText: `Not read yet: ${learner}` });
+  await due.getByRole('link', { name: 'Long a in the storm log' }).click();
   const heard = page.getByRole('region', { name: 'To read' });
   await button(heard, `Hear ${learner}`).click();
   await button(heard, `Play all of ${word}`).click();

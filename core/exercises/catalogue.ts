@@ -7,10 +7,11 @@ import type { Ability } from '../languages/language-pack';
 import type { InteractionName } from './interactions';
 import written from './catalogue.json';
 import { commonParameters } from './making/common-parameters';
+import type { MakerUse } from './making/maker';
 import type { MakerGroup } from './making/maker-group';
 import { parameterProblems, type Given, type Parameters } from './making/parameters';
 
-export interface MakerInfo {
+export interface MakerInfo extends MakerUse {
   readonly id: string;
   readonly name: string;
   readonly group: MakerGroup;

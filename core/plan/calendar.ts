@@ -81,8 +81,10 @@ export function mondayOf(date: string): string {
   return new Date(day.getTime() - since * 86_400_000).toISOString().slice(0, 10);
 }
 
+/** The ISO 8601 day so many days after another, or before it where the number is negative. */
+export const dayAfter = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
 /** The days of a week from its Monday. */
 export const daysFrom = (monday: string, count = 5): string[] =>
-  Array.from({ length: count }, (_, at) =>
-    new Date(Date.parse(`${monday}T12:00:00Z`) + at * 86_400_000).toISOString().slice(0, 10),
-  );
+  Array.from({ length: count }, (_, at) => dayAfter(monday, at));

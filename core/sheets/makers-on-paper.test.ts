@@ -75,6 +75,19 @@ describe.each(makers.map((maker) => [maker.name, maker] as const))('%s on paper'
     kestrels({ paper: 'letter', level: { system: 'us', value: 'G4' }, font: 'opendyslexic' }),
   ];
 
+  test('it says whether its answers are read by the teacher', () => {
+    const { task } = made(kestrels());
+    const read =
+      maker.paperOnly !== true &&
+      maker.isCards !== true &&
+      (task.interaction === 'speak' ||
+        (task.interaction === 'write' && task.items.some(({ open }) => open)));
+    // A bank shows a sentence where it has one, and then has a key.
+    expect(maker.answersAreRead === true || id === 'writing-bank').toBe(
+      read || id === 'writing-bank',
+    );
+  });
+
   test.each(profiles)(
     'everything stands inside the margins, and nothing is said to be wrong',
     (profile) => {

@@ -14,20 +14,9 @@ export interface FilterGroup {
 }
 
 const cutOut = new Set(['sort', 'build']);
-const withPartner = new Set(['speak']);
-const cards = new Set(['pairs', 'two-sided-cards']);
-const shared = new Set(['roll-and-read', 'fluency-grid', 'dictation', 'pairs', 'onset-rime-wheel']);
-
-const wholeClass = new Set([
-  'bingo-boards',
-  'dictation',
-  'numbers-heard',
-  'mixed-review',
-  'word-chain',
-  'fluency-grid',
-]);
-/** Only cut out: there is nothing of them to answer on a screen. */
-const paperOnly = new Set(['spinner-or-die', 'bookmarks', 'word-labels']);
+/** Cut out and laid, not written on. */
+const isCut = ({ interaction, isCards, paperOnly }: MakerInfo) =>
+  cutOut.has(interaction) || isCards === true || paperOnly === true;
 
 const has = (info: MakerInfo, word: string) =>
   `${info.needs} ${info.description}`.toLowerCase().includes(word);
@@ -43,17 +32,17 @@ export const filterGroups: readonly FilterGroup[] = [
       {
         id: 'write',
         label: 'written on the sheet',
-        keeps: ({ id, interaction }) => !cutOut.has(interaction) && !cards.has(id),
+        keeps: (info) => !isCut(info),
       },
       {
         id: 'cut',
         label: 'cut out and laid',
-        keeps: ({ id, interaction }) => cutOut.has(interaction) || cards.has(id),
+        keeps: isCut,
       },
       {
         id: 'partner',
         label: 'with a partner',
-        keeps: ({ id, interaction }) => withPartner.has(interaction) || shared.has(id),
+        keeps: ({ doneWith }) => doneWith?.includes('partner') === true,
       },
     ],
   },
@@ -63,10 +52,11 @@ export const filterGroups: readonly FilterGroup[] = [
       {
         id: 'class',
         label: 'with the whole class',
-        keeps: ({ id, interaction }) => wholeClass.has(id) || interaction === 'choice',
+        keeps: ({ doneWith, interaction }) =>
+          doneWith?.includes('class') === true || interaction === 'choice',
       },
-      { id: 'screen', label: 'on a screen too', keeps: ({ id }) => !paperOnly.has(id) },
-      { id: 'paper', label: 'on paper only', keeps: ({ id }) => paperOnly.has(id) },
+      { id: 'screen', label: 'on a screen too', keeps: ({ paperOnly }) => paperOnly !== true },
+      { id: 'paper', label: 'on paper only', keeps: ({ paperOnly }) => paperOnly === true },
     ],
   },
   {

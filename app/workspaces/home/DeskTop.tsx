@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { BsBook, BsFonts, BsPlusLg } from 'react-icons/bs';
 import type { Desk } from './desk-of';
+import { Due } from './Due';
 import { LessonCard } from './LessonCard';
 import { ThisWeek } from './ThisWeek';
 
@@ -67,6 +68,10 @@ export function DeskTop({ profile, lessons, lists, texts, context }: Desk) {
         {lessons.length > MOST_LESSONS && <Link to="/lessons">All {lessons.length} lessons</Link>}
       </section>
       <aside>
+        <Due
+          lessons={lessons.map(({ lesson }) => lesson)}
+          learners={profile.roster.map(({ name }) => name)}
+        />
         <ThisWeek lessons={lessons.map(({ lesson }) => lesson)} />
         <section aria-labelledby="desk-lists">
           <h2 className="h5" id="desk-lists">

@@ -12,6 +12,7 @@ export default readingMaker({
   description:
     'To inform, persuade or entertain: an open question with lines that could be evidence.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text',
   title: 'Why was it written?',
   instruction: 'Decide what the author wants most, and prove it with lines from the text.',

@@ -19,6 +19,7 @@ export default readingMaker({
   name: 'Before reading',
   description: 'What I know, where and when, how it is organised, what I expect: open prompts.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text',
   asks: [],
   title: 'Before you read',

@@ -28,6 +28,7 @@ const maker: Maker = {
   id: 'bingo-boards',
   name: 'Bingo boards',
   group: 'Vocabulary',
+  doneWith: ['partner', 'class'],
   description:
     'A board for each learner, every one different, and a list for the caller; every word stands on as many boards as the others.',
   interaction: 'speak',

@@ -9,6 +9,7 @@ const maker: Maker = {
   id: 'bookmarks',
   name: 'Bookmarks',
   group: 'Vocabulary',
+  paperOnly: true,
   description: 'Strips to cut out with the words on them: read, ticked, and kept in a book.',
   interaction: 'speak',
   isCards: true,

@@ -32,6 +32,7 @@ export default readingMaker({
   name: 'Character traits with evidence',
   description: 'Lines about one person, and room for the trait each shows and why.',
   interaction: 'write',
+  answersAreRead: true,
   parameters: declared,
   needs: 'a text with a named person',
   fewest: 1,

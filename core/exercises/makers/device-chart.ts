@@ -17,6 +17,7 @@ export default readingMaker({
   description:
     'Three columns: what is said, what is meant, and whether it is the device that is taught.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text; marked methods give the key',
   fewest: 1,
   usual: 5,

@@ -99,6 +99,7 @@ const maker: Maker = {
   id: 'dictation',
   name: 'Dictation',
   group: 'Sounds and spelling',
+  doneWith: ['partner', 'class'],
   description:
     'Lines for the learner, and a script for the teacher: sounds, words with a sentence, or sentences.',
   interaction: 'write',

@@ -9,6 +9,7 @@ export default readingMaker({
   name: 'Facts to know first, and where to read on',
   description: 'Who wrote it, when and where; what the reader needs to know; what to read next.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text',
   title: 'Facts to know first',
   instruction: 'Find out, and write it down in your own words.',

@@ -31,6 +31,8 @@ const maker: Maker = {
   id: 'fluency-grid',
   name: 'Fluency grid',
   group: 'Sounds and spelling',
+  answersAreRead: true,
+  doneWith: ['partner', 'class'],
   description:
     'Rows of words read aloud against one’s own count: each word comes back in a later row.',
   interaction: 'speak',

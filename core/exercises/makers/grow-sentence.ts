@@ -49,6 +49,7 @@ export default grammarMaker({
   description:
     'A short sentence grows: an adjective, an adverb, a place, a reason with because, a time with when.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'short statements, or none: Wordane has its own',
   targets: ['a bit of everything', ...steps],
   usual: 5,

@@ -29,6 +29,8 @@ const maker: Maker = {
   id: 'made-up-words',
   name: 'Made-up words to read',
   group: 'Sounds and spelling',
+  answersAreRead: true,
+  doneWith: ['partner'],
   description: 'Twenty words that do not exist and can be sounded out; the listener ticks.',
   interaction: 'speak',
   fewestWords: 1,

@@ -61,6 +61,7 @@ const maker: Maker = {
   id: 'mixed-review',
   name: 'Mixed review',
   group: 'Vocabulary',
+  doneWith: ['class'],
   description: 'Words of several lists, asked in turn by picture, by meaning, and from a meaning.',
   interaction: 'choice',
   fewestWords: 4,

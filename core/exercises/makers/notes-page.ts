@@ -17,6 +17,7 @@ export default readingMaker({
   name: 'Notes page',
   description: 'A row for each part: main idea, words to keep, my question.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text',
   fewest: 1,
   asks: [],

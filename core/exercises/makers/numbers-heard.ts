@@ -65,6 +65,7 @@ export default grammarMaker({
   description:
     'Measures, prices, dates and times are read out, and written in figures: −4 °C, £2.50, 7:45.',
   interaction: 'write',
+  doneWith: ['class'],
   sentences: 'own',
   needs: 'numbers of your own, one a line, or none: Wordane makes them up',
   fewest: 3,

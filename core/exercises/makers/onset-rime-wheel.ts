@@ -77,6 +77,7 @@ const maker: Maker = {
   id: 'onset-rime-wheel',
   name: 'Word wheel',
   group: 'Sounds and spelling',
+  doneWith: ['partner'],
   description: 'Two discs to cut out: beginnings turn before one ending. Which make real words?',
   interaction: 'build',
   onScreen: 'Read each beginning with the ending. Put it under real words or under no words.',

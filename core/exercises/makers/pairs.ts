@@ -5,6 +5,7 @@ export default matchMaker({
   id: 'pairs',
   name: 'Pairs',
   group: 'Vocabulary',
+  doneWith: ['partner'],
   description: 'Cards to cut out and turn over two at a time: a word and its picture or meaning.',
   needs: 'words that have a picture, a meaning or a translation',
   partner: 'any',

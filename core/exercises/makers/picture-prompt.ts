@@ -22,6 +22,7 @@ export default grammarMaker({
   description:
     'Pictures, a word box of nouns, verbs and adjectives, sentence frames, and a paragraph with its target forms.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'words that have a picture, a picture of your own, or none: the weather club has its own',
   usesScene: true,
   usesWords: true,

@@ -34,6 +34,7 @@ export default readingMaker({
   description:
     'The text is printed with a question after each paragraph; the learner answers and goes on.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text of some paragraphs',
   printable: false,
   fewest: 1,

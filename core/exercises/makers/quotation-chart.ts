@@ -22,6 +22,7 @@ export default readingMaker({
   description:
     'Quotation, line, method, effect, why: from your marks; the key holds your model answers.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text with marked methods',
   asks: [],
   fewest: 1,

@@ -9,6 +9,8 @@ const maker: Maker = {
   id: 'roll-and-read',
   name: 'Roll and read',
   group: 'Sounds and spelling',
+  answersAreRead: true,
+  doneWith: ['partner'],
   description: 'Six numbered rows of words: roll a die and read that row; the listener ticks.',
   interaction: 'speak',
   fewestWords: 6,

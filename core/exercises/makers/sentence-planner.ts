@@ -16,6 +16,7 @@ export default grammarMaker({
   description:
     'Look at the picture, note who does what, to what, where or when, and why; then write it as one whole sentence.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'words that have a picture, your own sentences or picture, or none',
   usesScene: true,
   usesWords: true,

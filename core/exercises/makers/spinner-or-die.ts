@@ -21,6 +21,8 @@ const maker: Maker = {
   id: 'spinner-or-die',
   name: 'Spinner or die',
   group: 'Vocabulary',
+  doneWith: ['partner'],
+  paperOnly: true,
   description:
     'A spinner for a pencil and a paper clip, or a die to fold, with your words on it: what comes up is said.',
   interaction: 'speak',

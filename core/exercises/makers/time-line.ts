@@ -80,6 +80,7 @@ export default readingMaker({
   name: 'Time line',
   description: 'Years, days or hours of a text on a line, with what happened at each.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text that names three dates, days or times or more',
   fewest: 3,
   usual: 8,

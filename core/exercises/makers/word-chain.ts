@@ -86,6 +86,7 @@ const maker: Maker = {
   id: 'word-chain',
   name: 'Word chain',
   group: 'Sounds and spelling',
+  doneWith: ['class'],
   description: 'One sound changes at each step: rain, main, mail, nail.',
   interaction: 'gap',
   fewestWords: 3,

@@ -10,6 +10,7 @@ const maker: Maker = {
   id: 'word-labels',
   name: 'Labels',
   group: 'Vocabulary',
+  paperOnly: true,
   description:
     'A label for each word, with its picture: for envelopes, trays and things in the room.',
   interaction: 'speak',

@@ -18,6 +18,7 @@ export default readingMaker({
   description:
     'Questions about what the text shows without saying it: a feeling, a reason, what comes next.',
   interaction: 'write',
+  answersAreRead: true,
   needs: 'a text in which somebody does something',
   usual: 4,
   title: 'Work it out',

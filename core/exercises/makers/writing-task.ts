@@ -38,6 +38,7 @@ export default readingMaker({
   description:
     'So many words, with words that must be used: the learner’s text is checked against both.',
   interaction: 'write',
+  answersAreRead: true,
   parameters: declared,
   needs: 'a text, or what to write in your own words',
   textOptional: true,

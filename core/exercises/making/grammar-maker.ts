@@ -7,7 +7,7 @@ import { formsOfVerb, type FormSource } from '../../languages/en/forms/verb-form
 import { closestFirst } from './closest-first';
 import type { Task } from '../interactions';
 import type { MakerNote } from './exercise';
-import type { Maker, MakerInput, MakerOutput } from './maker';
+import type { Maker, MakerUse, MakerInput, MakerOutput } from './maker';
 import { choice, howMany, read, sentences, shaped, type Parameters } from './parameters';
 
 /** A sentence of the material with what is in it. */
@@ -29,10 +29,13 @@ export interface GrammarInput extends MakerInput {
   readonly target: string;
 }
 
-export interface GrammarMakerSettings extends Pick<
-  Maker,
-  'id' | 'name' | 'description' | 'needs' | 'interaction' | 'onScreen' | 'needsMeanings'
-> {
+export interface GrammarMakerSettings
+  extends
+    MakerUse,
+    Pick<
+      Maker,
+      'id' | 'name' | 'description' | 'needs' | 'interaction' | 'onScreen' | 'needsMeanings'
+    > {
   readonly title: string;
   readonly instruction: string;
   /** True where the teacher's own picture can stand over its items. */

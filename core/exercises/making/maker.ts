@@ -12,6 +12,9 @@ import type { TextMaterial } from '../../texts/reading/text-material';
 import type { Random } from '../../kernel/random';
 import type { MaterialWord } from '../../search/material-word';
 
+/** A partner, or the whole class at once. */
+export type Company = 'partner' | 'class';
+
 export interface MakerInput {
   readonly words: readonly MaterialWord[];
   readonly parameters: ExerciseParameters;
@@ -37,7 +40,17 @@ export interface MakerOutput {
   readonly notes: readonly MakerNote[];
 }
 
-export interface Maker {
+/** How an exercise is used: by whom it is done, where, and who says that it is right. */
+export interface MakerUse {
+  /** True where what a learner writes or says there has no key: the teacher reads or hears it. */
+  readonly answersAreRead?: boolean;
+  /** With whom it is commonly done, beside alone. */
+  readonly doneWith?: readonly Company[];
+  /** True where it is only cut out: nothing of it is answered on a screen. */
+  readonly paperOnly?: boolean;
+}
+
+export interface Maker extends MakerUse {
   readonly id: string;
   /** What a teacher calls it. */
   readonly name: string;

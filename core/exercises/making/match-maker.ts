@@ -2,16 +2,19 @@
 import { namesOfLanguages } from '../../kernel/language-name';
 import { joinList } from '../../kernel/join-list';
 import type { MatchTask } from '../interactions/match/task';
-import type { Maker } from './maker';
+import type { Maker, MakerUse } from './maker';
 import type { MakerGroup } from './maker-group';
 import { choice, given, openChoice, read } from './parameters';
 import { partnerKinds, partnerNames, partnerOf, type PartnerKind } from './partners';
 import { matchTask } from './match-task';
 
-export interface MatchMakerSettings extends Pick<
-  Maker,
-  'id' | 'name' | 'description' | 'needs' | 'replacements' | 'suggestions' | 'onScreen'
-> {
+export interface MatchMakerSettings
+  extends
+    MakerUse,
+    Pick<
+      Maker,
+      'id' | 'name' | 'description' | 'needs' | 'replacements' | 'suggestions' | 'onScreen'
+    > {
   readonly group: MakerGroup;
   /** What stands beside the word; the parameter `partner` may ask for another. */
   readonly partner: PartnerKind;

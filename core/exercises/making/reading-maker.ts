@@ -6,7 +6,7 @@ import type { TextMaterial } from '../../texts/reading/text-material';
 import type { Task } from '../interactions';
 import type { MakerNote } from './exercise';
 import type { GivenItem } from './written';
-import type { Maker, MakerInput, MakerOutput } from './maker';
+import type { Maker, MakerUse, MakerInput, MakerOutput } from './maker';
 import { flag, howMany, read, shaped, type Parameters } from './parameters';
 
 export interface ReadingInput extends MakerInput {
@@ -16,10 +16,10 @@ export interface ReadingInput extends MakerInput {
   readonly wanted: number;
 }
 
-export interface ReadingMakerSettings extends Pick<
-  Maker,
-  'id' | 'name' | 'description' | 'needs' | 'interaction' | 'onScreen'
-> {
+export interface ReadingMakerSettings
+  extends
+    MakerUse,
+    Pick<Maker, 'id' | 'name' | 'description' | 'needs' | 'interaction' | 'onScreen'> {
   readonly title: string;
   readonly instruction: string;
   readonly workedByDefault?: boolean;
