@@ -35,7 +35,7 @@ async function startOf(body: { kind?: unknown; id?: unknown }): Promise<LessonSt
       const list = await record('lists', id);
       if (!list || list.words.length === 0)
         throw new ChangeError('This list has no words. Choose another, or add words to it.');
-      return { kind, name: list.name, words: list.words };
+      return { kind, list };
     }
     case 'text': {
       const text = await record('texts', id);

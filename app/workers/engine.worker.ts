@@ -163,9 +163,14 @@ const service = {
     const engine = await engineOf(context.profile);
     return engine.parts.lesson(parts, context, how, title, await meaningsFor(parts));
   },
-  copies: async (part: LessonPart, parts: readonly LessonPart[], context: PartContext) => {
+  copies: async (
+    part: LessonPart,
+    parts: readonly LessonPart[],
+    context: PartContext,
+    whom: 'learners' | 'versions',
+  ) => {
     const engine = await engineOf(context.profile);
-    return engine.parts.copies(part, parts, context, await meaningsFor([part, ...parts]));
+    return engine.parts.copies(part, parts, context, whom, await meaningsFor([part, ...parts]));
   },
   plan: async (...input: Input<'plan'>) => (await engineOf(input[1])).plan(...input),
   startLesson: async (

@@ -134,7 +134,7 @@ describe('an exercise knows its class', () => {
 
 describe('copies', () => {
   test('each learner gets her version with her name; each version is keyed once; the cutting list is last', () => {
-    const copies = builder.copies(part('sort-by-spelling'), [], context());
+    const copies = builder.copies(part('sort-by-spelling'), [], context(), 'learners');
     const learners = copies?.pages.filter((page) => page.part === 'learner') ?? [];
     expect(learners.length).toBeGreaterThanOrEqual(3);
     const keys = copies?.pages.filter((page) => page.part === 'key') ?? [];
@@ -150,6 +150,7 @@ describe('copies', () => {
       part('trace-copy-write', { parameters: { ownName: true } }),
       [],
       context(),
+      'learners',
     );
     expect(tracedOn(copies, 0)).toContain('Asha');
     expect(tracedOn(copies, 1)).toContain('Bram');
@@ -157,7 +158,7 @@ describe('copies', () => {
   });
 
   test('cards have the name at the foot, for they have no line for it', () => {
-    const copies = builder.copies(part('two-sided-cards'), [], context(), meanings);
+    const copies = builder.copies(part('two-sided-cards'), [], context(), 'learners', meanings);
     expect(textsOf(copies, 0)).toContain('Asha');
   });
 
@@ -166,13 +167,33 @@ describe('copies', () => {
       id: `${index}`,
       name: `Learner ${index + 1}`,
     }));
-    const copies = builder.copies(part('build-ing'), [], context({ roster: many }));
+    const copies = builder.copies(part('build-ing'), [], context({ roster: many }), 'learners');
     expect(copies?.pages.filter((page) => page.part === 'learner')).toHaveLength(200);
     expect(textsOf(copies, 199)).toContain('Learner 200');
   });
 
+  test('in three versions: each once without a name, and its own key', () => {
+    const sheet = builder.copies(part('missing-grapheme'), [], context({ roster: [] }), 'versions');
+    const own = (['support', 'core', 'stretch'] as const).map(
+      (version) =>
+        made(builder, part('missing-grapheme', { parameters: { version } }), context()).sheet,
+    );
+    expect(sheet?.pages.map(({ marks }) => marks)).toEqual(
+      (['learner', 'key'] as const).flatMap((face) =>
+        own.flatMap(({ pages }) =>
+          pages.filter((page) => page.part === face).map(({ marks }) => marks),
+        ),
+      ),
+    );
+    expect(new Set(sheet?.pages.map((page) => JSON.stringify(page.marks))).size).toBe(
+      sheet?.pages.length,
+    );
+  });
+
   test('nobody on the roster is no copy', () => {
-    expect(builder.copies(part('build-ing'), [], context({ roster: [] }))).toBeUndefined();
+    expect(
+      builder.copies(part('build-ing'), [], context({ roster: [] }), 'learners'),
+    ).toBeUndefined();
   });
 });
 
@@ -207,7 +228,7 @@ describe('a sheet of blocks', () => {
   });
 
   test('is copied in versions, with each learner’s own name to trace', () => {
-    const copies = builder.copies(sheet, exercises, context());
+    const copies = builder.copies(sheet, exercises, context(), 'learners');
     const texts = copies?.pages.map((_, index) => textsOf(copies, index).join(' ')) ?? [];
     expect(texts.some((text) => text.includes('(support)'))).toBe(true);
     expect(texts.some((text) => text.includes('(stretch)'))).toBe(true);

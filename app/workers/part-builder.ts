@@ -25,7 +25,7 @@ import type { LessonPart } from '~core/records/lesson';
 import { ruleCard, type RuleTopic } from '~core/rule-cards/rule-card';
 import { textReach } from '~core/texts/fit/text-reach';
 import type { SheetBlock } from '~core/sheets/blocks/sheet-block';
-import { namedCopies } from '~core/sheets/copies';
+import { namedCopies, sheetsTogether } from '~core/sheets/copies';
 import type { SheetLayout } from '~core/paper/sheet-layout';
 import { litIn } from '~core/sheets/lay-out-text';
 import { layOutBooklet, layOutLesson, type LessonPiece } from '~core/sheets/lay-out-lesson';
@@ -418,11 +418,15 @@ export class PartBuilder {
         );
   }
 
-  /** A copy for each learner in her version, with her name on, the key of each version and a cutting list. */
+  /**
+   * A copy for each learner in her version, with her name on, the key of each version and a cutting
+   * list; or one of each version without a name.
+   */
   copies(
     part: LessonPart,
     parts: readonly LessonPart[],
     context: PartContext,
+    whom: 'learners' | 'versions',
     meanings?: Meanings,
   ): Sheet | undefined {
     const { profile, footer } = context;
@@ -456,6 +460,10 @@ export class PartBuilder {
       made.set(key, sheet);
       return sheet;
     };
+    if (whom === 'versions') {
+      const of = (version: Version) => sheetOf(version, '', {});
+      return sheetsTogether([of('support'), of('core'), of('stretch')]);
+    }
     return namedCopies(
       profile.roster.map(({ name, version }) => {
         const help = context.helps?.[name] ?? {};

@@ -124,6 +124,8 @@ export function fitsBest(input: FitInput, lexicon: Lexicon, meanings?: Meanings,
       // What the list is about counts for less where the stage asks for something else.
       (aim === undefined ? 0 : place < 0 ? 0.5 : 1.2) -
       (again ? 1.5 : 0) -
+      // Five minutes of recall are not worth a page to cut out for each learner.
+      (stage === 'get-ready' && maker.isCards ? 1 : 0) -
       (lastKind === maker.interaction ? 0.4 : 0);
     const why = [
       ...(aim === undefined ? [] : [aim]),

@@ -105,6 +105,16 @@ describe('a planned lesson', () => {
     expect(partsOf(other).some((part) => part.kind === 'note')).toBe(true);
   });
 
+  test('only words that have the sound are said to share it', () => {
+    const [said] = partsOf(plan(['look', 'rain', 'train', 'day', 'play', 'gale', 'snow']));
+    expect(said?.text).toContain('Say rain, train and day slowly.');
+  });
+
+  test('of one spelling is said that it is the one', () => {
+    const texts = partsOf(plan(['bus', 'sun', 'cup', 'duck'])).map(({ text }) => text);
+    expect(texts).toContain('Write u. It spells /ŭ/ here. Underline it in three of the words.');
+  });
+
   test('one spelling gives no sort', () => {
     const makers = partsOf(plan(['rain', 'train', 'paint', 'mail'])).map((part) => part.maker);
     expect(makers).not.toContain('sort-by-spelling');

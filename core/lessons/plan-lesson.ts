@@ -105,7 +105,16 @@ export function planLesson(input: PlanInput): Lesson {
     return fit === undefined ? [] : exercise(fit.maker, 3);
   };
 
-  const first = list.words.slice(0, 3);
+  // Said aloud to be heard: only words that have the sound.
+  const first = (
+    sound === undefined
+      ? list.words
+      : words.filter((word) => spellingsOf(word, sound).length > 0).map(({ word }) => word)
+  ).slice(0, 3);
+  const written =
+    spellings.length > 1
+      ? `Write ${shown}. Each can spell ${ipa}. Underline it in a word of each kind.`
+      : `Write ${shown}. It spells ${ipa} here. Underline it in three of the words.`;
   const together = english
     ? exercise('missing-grapheme', 1)
     : translated >= 3
@@ -123,7 +132,7 @@ export function planLesson(input: PlanInput): Lesson {
     show: [
       note(
         ipa
-          ? `Write ${joinList(spellings.map(showGrapheme), 'and')}. Each can spell ${ipa}. Underline it in a word of each kind.`
+          ? written
           : 'Write three of the words. Point out the pattern you teach and say it in one sentence.',
       ),
     ],

@@ -6,13 +6,21 @@
 import type { ClassProfile } from '../classes/class-profile';
 import { fitsBest } from '../exercises/fits-best';
 import { makeExercise } from '../exercises/make-exercise';
+import { capitalised } from '../languages/en/grammar/frames/bank-sentence';
 import { grammarRuleNames } from '../languages/en/rules/grammar-rules';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import type { Meanings } from '../languages/en/words/meanings';
 import type { TextMaterial } from '../texts/reading/text-material';
-import { Lesson, stageIds, type LessonPart, type StageId } from '../records/lesson';
+import { Lesson, partsOf, stageIds, type LessonPart, type StageId } from '../records/lesson';
 import type { SheetBlock } from '../sheets/blocks/sheet-block';
 import { catalogue } from '../exercises/catalogue';
+import { besideWords } from '../lists/beside-words';
+import type { WordList } from '../lists/word-list';
+import { showSound } from '../languages/en/sounds/phonemes';
+import { speaks } from '../languages/registry/registry';
+import { ruleCard } from '../rule-cards/rule-card';
+import { findTargetSound } from '../search/target-sound';
+import { planLesson } from './plan-lesson';
 
 export const startKinds = [
   'blank',
@@ -28,7 +36,7 @@ export type StartKind = (typeof startKinds)[number];
 
 export type LessonStart =
   | { readonly kind: Exclude<StartKind, 'words' | 'text' | 'grammar'> }
-  | { readonly kind: 'words'; readonly name: string; readonly words: readonly string[] }
+  | { readonly kind: 'words'; readonly list: WordList }
   | { readonly kind: 'text'; readonly id: string; readonly text: TextMaterial }
   | { readonly kind: 'grammar'; readonly target: string };
 
@@ -55,6 +63,12 @@ type Parts = Partial<Record<StageId, readonly LessonPart[]>>;
 /** Grammar targets that can be taught: those with a rule card and an exercise of their own. */
 export const grammarTargets: readonly string[] = grammarRuleNames;
 
+/** The last of them ends with what a learner can do now. */
+const withCanDo = (parts: readonly LessonPart[]): LessonPart[] =>
+  parts.map((part, at) =>
+    at === parts.length - 1 ? { ...part, layout: { finish: 'can-do' } } : part,
+  );
+
 interface Bench {
   readonly exercise: (
     maker: string,
@@ -63,6 +77,8 @@ interface Bench {
   ) => LessonPart;
   readonly note: (text: string) => LessonPart;
   readonly sheet: (title: string, blocks: readonly Omit<SheetBlock, 'id'>[]) => LessonPart;
+  /** What the teacher does with the first item of a part, at the board. */
+  readonly model: (part: LessonPart | undefined) => LessonPart[];
   /** Exercises that give a sheet, in the order given; the first `most` of them. */
   readonly made: (parts: readonly LessonPart[], most: number) => LessonPart[];
 }
@@ -79,19 +95,26 @@ function benchOf({ start, class: profile, lexicon, meanings, newId, seed }: Star
     seed,
     ...more,
   });
+  const make = (each: LessonPart) => {
+    const recipe = { ...each, ...(each.parameters.textId && reading ? { reading } : {}) };
+    return makeExercise(recipe, lexicon, meanings, profile);
+  };
+  const note = (text: string) => part('note', { text });
   return {
     exercise: (maker, words = [], parameters = {}) =>
       part('exercise', { maker, words: [...words], parameters }),
-    note: (text) => part('note', { text }),
+    note,
+    model: (each) =>
+      each === undefined
+        ? []
+        : [
+            note(
+              `Do item 1 of “${make(each).title}” on the board. Say aloud what you look at and how you know.`,
+            ),
+          ],
     sheet: (title, blocks) =>
       part('sheet', { text: title, blocks: blocks.map((block) => ({ id: newId(), ...block })) }),
-    made: (parts, most) =>
-      parts
-        .filter((each) => {
-          const recipe = { ...each, ...(each.parameters.textId && reading ? { reading } : {}) };
-          return makeExercise(recipe, lexicon, meanings, profile).short === undefined;
-        })
-        .slice(0, most),
+    made: (parts, most) => parts.filter((each) => make(each).short === undefined).slice(0, most),
   };
 }
 
@@ -138,77 +161,85 @@ function grammarParts(target: string, bench: Bench): Parts {
       .map(({ maker, parameters }) => bench.exercise(maker, [], parameters)),
     3,
   );
+  const writing = bench.exercise('writing-task', [], {
+    grammar: target,
+    required: [],
+    fewest: 20,
+    most: 60,
+  });
+  const writes = all.some(({ maker }) => maker === 'writing-task');
+  const alone = practice.slice(1);
   return {
     'get-ready': spot,
     show: [
-      bench.sheet(target, [
-        { kind: 'name' },
+      bench.sheet(capitalised(target), [
         { kind: 'rule', topic: `grammar:${target}`, size: 'large' },
       ]),
       bench.note('Read the rule together. Say one example of your own, and let a learner say one.'),
+      ...bench.model(practice[0]),
     ],
     together: practice.slice(0, 1),
-    alone: practice.slice(1),
-    'look-back': [
-      bench.exercise('writing-task', [], {
-        grammar: target,
-        required: [],
-        fewest: 20,
-        most: 60,
-      }),
-    ].filter(() => all.some(({ maker }) => maker === 'writing-task')),
+    alone: writes ? alone : withCanDo(alone),
+    'look-back': writes ? withCanDo([writing]) : [],
   };
 }
 
 function textParts(id: string, text: TextMaterial, bench: Bench): Parts {
   const about = (maker: string) => bench.exercise(maker, [], { textId: id });
   const questions = bench.made(
-    ['find-it', 'true-false-not-said', 'gist-and-detail', 'order-of-events', 'short-answers'].map(
+    // What is read twice asks again what is true or false: it comes only where others cannot.
+    ['find-it', 'true-false-not-said', 'order-of-events', 'short-answers', 'gist-and-detail'].map(
       about,
     ),
-    4,
+    3,
   );
   return {
     'get-ready': bench.made(['before-reading', 'word-in-context', 'text-word-box'].map(about), 2),
     show: [
       bench.sheet(text.title, [{ kind: 'reading', textId: id }]),
       bench.note('Read the first part aloud and think aloud: what do we know, what do we ask?'),
+      ...bench.model(questions[0]),
     ],
     together: questions.slice(0, 1),
-    alone: questions.slice(1, 3),
-    'look-back': [about('writing-task')],
+    alone: questions.slice(1),
+    'look-back': withCanDo([about('writing-task')]),
   };
 }
 
-function wordParts(words: readonly string[], input: StartInput, bench: Bench): Parts {
+/** The rule card of the sound that the words share, where there is one. */
+function soundCard(words: readonly string[], input: StartInput, bench: Bench): LessonPart[] {
+  const { class: profile, lexicon } = input;
+  if (!speaks(profile.language, 'sounds')) return [];
+  const sound = findTargetSound(words.map((word) => ({ word, entry: lexicon.find(word) })));
+  if (sound === undefined || ruleCard(`sound:${sound}`, profile, lexicon).rules.length === 0)
+    return [];
+  const rule = { kind: 'rule', topic: `sound:${sound}`, size: 'large' } as const;
+  return [bench.sheet(`${showSound(sound.split(' '))} and how it is spelled`, [rule])];
+}
+
+/** As a lesson is planned from a list, with a quick recall, a rule to look at and a model. */
+function wordsPlanned(list: WordList, input: StartInput, bench: Bench): Omit<Begun, 'title'> {
   const { class: profile, lexicon, meanings } = input;
-  const taken: string[] = [];
+  const planned = planLesson({ ...input, list });
+  const partsAt = (stage: StageId) => planned.stages.find(({ id }) => id === stage)?.parts ?? [];
+  /** What fits the words best, beside what is in the lesson already. */
   const best = (stage: StageId): LessonPart[] => {
-    const [fit] = fitsBest(
-      { recipe: { words, parameters: {} }, stage, present: taken, profile },
-      lexicon,
-      meanings,
-      1,
+    const recipe = { words: list.words, parameters: { beside: besideWords([list]) } };
+    const present = partsOf(planned).map(({ maker }) => maker);
+    return fitsBest({ recipe, stage, present, profile }, lexicon, meanings, 1).map(({ maker }) =>
+      bench.exercise(maker, list.words),
     );
-    if (fit === undefined) return [];
-    taken.push(fit.maker);
-    return [bench.exercise(fit.maker, words)];
   };
-  const together = best('together');
-  const alone = best('alone');
-  return {
-    'get-ready': best('get-ready'),
-    show: [
-      bench.note(
-        'Write three of the words. Point out what they share, and say it in one sentence.',
-      ),
-    ],
+  const shared = partsAt('together');
+  const together = shared.length > 0 ? shared : best('together');
+  const parts: Parts = {
+    'get-ready': [...partsAt('get-ready'), ...best('get-ready')],
+    show: [...soundCard(list.words, input, bench), ...partsAt('show'), ...bench.model(together[0])],
     together,
-    alone: alone.map((part) => ({ ...part, layout: { finish: 'can-do' } })),
-    'look-back': [
-      bench.note('Each learner chooses one word, spells it and uses it in a sentence.'),
-    ],
+    alone: withCanDo(partsAt('alone')),
+    'look-back': partsAt('look-back'),
   };
+  return { objective: planned.objective, parts };
 }
 
 interface Begun {
@@ -222,9 +253,8 @@ function begin(input: StartInput, bench: Bench): Begun {
   switch (start.kind) {
     case 'words':
       return {
-        title: start.name,
-        objective: 'Learners read, spell and use the words of this list.',
-        parts: wordParts(start.words, input, bench),
+        title: start.list.name,
+        ...wordsPlanned(start.list, input, bench),
       };
     case 'text':
       return {
@@ -234,7 +264,7 @@ function begin(input: StartInput, bench: Bench): Begun {
       };
     case 'grammar':
       return {
-        title: start.target.charAt(0).toUpperCase() + start.target.slice(1),
+        title: capitalised(start.target),
         objective: `Learners find the ${start.target} in sentences and use it in their own.`,
         parts: grammarParts(start.target, bench),
       };

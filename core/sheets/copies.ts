@@ -32,6 +32,40 @@ function nameMark(name: string, sheet: Sheet, line: TextMark | undefined): PageM
     : { ...base, x: width / 2, y: height - margin, align: 'middle', grey: true };
 }
 
+const numbered = (pages: readonly Omit<SheetPage, 'number'>[]): SheetPage[] =>
+  pages.map((page, index) => ({ ...page, number: index + 1 }));
+
+/** The sheets behind what is given out as one: their keys, each once, and whatever follows them. */
+function together(
+  sheets: readonly [Sheet, ...Sheet[]],
+  learners: readonly Omit<SheetPage, 'number'>[],
+  last: readonly Omit<SheetPage, 'number'>[],
+): Sheet {
+  const [{ title, paper, font }] = sheets;
+  const used = [...new Set(sheets)];
+  // Sheets that differ only in the learner's own name have one key.
+  const keys = new Map(
+    used
+      .flatMap(({ pages }) => pages.filter(({ part }) => part === 'key'))
+      .map((page) => [JSON.stringify(page), page]),
+  );
+  return {
+    title,
+    paper,
+    font,
+    pages: [...numbered(learners), ...numbered([...keys.values(), ...last])],
+    problems: [...new Set(used.flatMap(({ problems }) => problems))],
+  };
+}
+
+/** The pages of several sheets behind each other, then their keys: an exercise in all its versions. */
+export const sheetsTogether = (sheets: readonly [Sheet, ...Sheet[]]): Sheet =>
+  together(
+    sheets,
+    sheets.flatMap(({ pages }) => pages.filter(({ part }) => part === 'learner')),
+    [],
+  );
+
 /**
  * All copies as one sheet.
  *
@@ -39,7 +73,7 @@ function nameMark(name: string, sheet: Sheet, line: TextMark | undefined): PageM
  * @param style of the class, for the cutting list
  */
 export function namedCopies(copies: readonly Copy[], style: SheetStyle): Sheet | undefined {
-  const [first] = copies;
+  const [first, ...others] = copies;
   if (first === undefined) return undefined;
   const learners = copies.flatMap(({ name, sheet }) =>
     sheet.pages
@@ -50,20 +84,9 @@ export function namedCopies(copies: readonly Copy[], style: SheetStyle): Sheet |
         marks: [...page.marks, nameMark(name, sheet, nameLine(page))],
       })),
   );
-  const used = [...new Set(copies.map(({ sheet }) => sheet))];
-  // Sheets that differ only in the learner's own name have one key.
-  const keys = new Map(
-    used
-      .flatMap((sheet) => sheet.pages.filter((page) => page.part === 'key'))
-      .map((page) => [JSON.stringify(page), page]),
+  return together(
+    [first.sheet, ...others.map(({ sheet }) => sheet)],
+    learners,
+    cuttingList(copies, style),
   );
-  const number = (pages: readonly Omit<SheetPage, 'number'>[]): SheetPage[] =>
-    pages.map((page, index) => ({ ...page, number: index + 1 }));
-  return {
-    title: first.sheet.title,
-    paper: first.sheet.paper,
-    font: first.sheet.font,
-    pages: [...number(learners), ...number([...keys.values(), ...cuttingList(copies, style)])],
-    problems: [...new Set(used.flatMap((sheet) => sheet.problems))],
-  };
 }

@@ -9,6 +9,7 @@ import { textBlock } from '../paper/text-block';
 import { compose, type Made } from './compose';
 import { dressed, innerStyle, roomsUnder } from './dress';
 import { keyFace, paperFace } from './exercise-face';
+import { finishBlocks } from './finish';
 import { creditBlock } from '../paper/picture-credit';
 import { hasPicture, titleBlock } from './furniture';
 import { headBlocks, partHead } from './heads';
@@ -32,8 +33,11 @@ type ExercisePiece = Extract<LessonPiece, { readonly exercise: Exercise }>;
 /** Neighbours that are set on one paper in one way. */
 interface Run {
   readonly layout: SheetLayout;
-  readonly exercises: Exercise[];
+  readonly pieces: [ExercisePiece, ...ExercisePiece[]];
 }
+
+/** What closes the sheet of an exercise closes it in a lesson too: it parts no run. */
+const finishOf = ({ layout }: ExercisePiece) => layout?.finish;
 
 /** What a sheet says of itself alone: it parts no run. */
 const shared = ({ finish: _f, keyStrip: _s, key: _k, header: _h, ...layout }: SheetLayout) =>
@@ -58,10 +62,10 @@ function runsOf(pieces: readonly LessonPiece[], profile: ClassProfile): (Run | S
     const layout = shared(piece.layout ?? {});
     const alone = isHeadless(piece, sheetStyle(profile, layout));
     if (alone || open === undefined || JSON.stringify(open.layout) !== JSON.stringify(layout)) {
-      const run: Run = { layout, exercises: [piece.exercise] };
+      const run: Run = { layout, pieces: [piece] };
       runs.push(run);
       open = alone ? undefined : run;
-    } else open.exercises.push(piece.exercise);
+    } else open.pieces.push(piece);
   }
   return runs;
 }
@@ -69,15 +73,16 @@ function runsOf(pieces: readonly LessonPiece[], profile: ClassProfile): (Run | S
 /** The exercises of a run one after another; a text stands before the first that asks about it. */
 function runBlocks(
   title: string,
-  { exercises }: Run,
+  { pieces }: Run,
   numberOf: (exercise: Exercise) => number,
   style: SheetStyle,
   answers?: Answers,
 ): Made {
   const printed = new Set<string>();
   const problems: string[] = [];
-  const language = exercises[0]?.language ?? 'en';
-  const blocks = exercises.flatMap((exercise): Block[] => {
+  const [{ exercise: first }] = pieces;
+  const blocks = pieces.flatMap((piece): Block[] => {
+    const { exercise } = piece;
     const sized = versionStyle(exercise, style);
     const face = paperFace(exercise, innerStyle(sized), answers);
     problems.push(...face.problems);
@@ -89,10 +94,11 @@ function runBlocks(
       ...(fresh ? readingBlocks(reading, style) : []),
       ...head,
       ...dressed(face.blocks, sized, roomsUnder(head, sized.paper)),
+      ...finishBlocks(finishOf(piece), exercise, style),
       { height: 6, marks: [] },
     ];
   });
-  const head = headBlocks({ title, instruction: '', language }, style);
+  const head = headBlocks({ title, instruction: '', language: first.language ?? 'en' }, style);
   return {
     blocks: [...head, ...blocks, ...(hasPicture(blocks) ? [creditBlock(style)] : [])],
     problems,
@@ -158,10 +164,17 @@ export function layOutLesson(
   const numberOf = (exercise: Exercise) => numbers.get(exercise) ?? 0;
   const sheets = runsOf(pieces, profile).map((run): Sheet => {
     if ('pages' in run) return { ...run, pages: run.pages.filter(({ part }) => part !== 'key') };
-    const { layout, exercises } = run;
-    const [only] = exercises;
-    if (only !== undefined && exercises.length === 1) {
-      return layOutSheet(only, profile, footer, ['learner'], layout);
+    const { layout, pieces: own } = run;
+    const [only] = own;
+    if (own.length === 1) {
+      const { exercise } = only;
+      const number = numbers.size > 1 ? `${numberOf(exercise)}. ` : '';
+      const named = { ...exercise, title: `${number}${exercise.title}` };
+      const finish = finishOf(only);
+      return layOutSheet(named, profile, footer, ['learner'], {
+        ...layout,
+        ...(finish === undefined ? {} : { finish }),
+      });
     }
     const plain = sheetStyle(profile, layout);
     const composed = compose(

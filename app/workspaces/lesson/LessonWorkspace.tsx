@@ -61,6 +61,9 @@ function useWholeLesson(
   return made && made.of === lesson && made.scope === scope ? made.sheets : undefined;
 }
 
+/** One part, made more than once: for each learner, or in each version. */
+const isCopied = (scope: Scope) => scope === 'copies' || scope === 'versions';
+
 /** Stages on the left, paper in the middle, the check on the right. */
 export function LessonWorkspace(props: LessonWorkspaceProps) {
   const { lesson, context, built, broken, openId, texts } = props;
@@ -68,7 +71,11 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   const { send, message: problem, clash } = useSend();
   const [face, setFace] = useState<Face>('learner');
   const [scope, setScope] = useState<Scope>('exercise');
-  const [made, setMade] = useState<{ readonly of: unknown; readonly sheet: Sheet | undefined }>();
+  const [made, setMade] = useState<{
+    readonly of: unknown;
+    readonly scope: Scope;
+    readonly sheet: Sheet | undefined;
+  }>();
   const [view, setView] = useState<PageView>('fit');
   const [folded, setFolded] = useState(false);
   // A file that was given home is made again from the shelf.
@@ -80,20 +87,20 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
   const part = open?.part;
   // Copies are made when they are asked for, and again when the exercise or the roster changes.
   useEffect(() => {
-    if (scope !== 'copies' || part === undefined) return undefined;
+    if (!isCopied(scope) || part === undefined) return undefined;
     let stale = false;
     const exercises = partsOf(lesson).filter((each) => each.kind === 'exercise');
     void engine()
-      .copies(part, exercises, context)
+      .copies(part, exercises, context, scope === 'copies' ? 'learners' : 'versions')
       .then((sheet) => {
-        if (!stale) setMade({ of: part, sheet });
+        if (!stale) setMade({ of: part, scope, sheet });
       });
     return () => {
       stale = true;
     };
   }, [scope, part, context, lesson]);
   // Copies of the part as it was before a change are never shown or printed.
-  const copies = scope === 'copies' && made && made.of === part ? made.sheet : undefined;
+  const copies = made?.of === part && made?.scope === scope ? made?.sheet : undefined;
   const whole = useWholeLesson(lesson, context, scope);
   const own = (scope === 'lesson' ? built : open ? [open] : []).map(({ sheet }) => sheet);
   const across = posterAcross(scope);
@@ -130,7 +137,7 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
               onWord={setLit}
               title={lesson.title}
               missing={
-                scope !== 'exercise' && scope !== 'copies'
+                scope !== 'exercise' && !isCopied(scope)
                   ? built.filter((each) => isExercise(each) && each.exercise.short !== undefined)
                       .length
                   : 0

@@ -22,7 +22,8 @@ export type Face = 'learner' | 'key' | 'screen';
  * What is printed: the open exercise, once for each learner or as a poster; or the whole lesson, its
  * exercises sharing pages, as a booklet, or each on pages of its own.
  */
-export type Scope = 'exercise' | 'copies' | 'poster2' | 'poster3' | 'shared' | 'booklet' | 'lesson';
+export type Scope =
+  'exercise' | 'copies' | 'versions' | 'poster2' | 'poster3' | 'shared' | 'booklet' | 'lesson';
 
 /** Pages across of a poster; undefined where none is printed. */
 export const posterAcross = (scope: Scope): PosterSize | undefined =>
@@ -215,6 +216,7 @@ export function Workbench(props: WorkbenchProps) {
             {learners > 0 && (
               <option value="copies">A copy for each of {learners} learners, and keys</option>
             )}
+            <option value="versions">In three versions, and keys</option>
             <option value="poster2">As a poster of 2 by 2 pages</option>
             <option value="poster3">As a poster of 3 by 3 pages</option>
             <option value="shared">Whole lesson, exercises share pages</option>
@@ -226,7 +228,7 @@ export function Workbench(props: WorkbenchProps) {
             title={title}
             open={downloadOf(open)}
             documents={
-              scope === 'exercise' || scope === 'copies' || poster
+              scope === 'exercise' || scope === 'copies' || scope === 'versions' || poster
                 ? downloadOf(open)
                 : downloadOfAll(title, open, all)
             }

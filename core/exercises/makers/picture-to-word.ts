@@ -61,8 +61,7 @@ const maker: Maker = {
     return {
       title: parameters.title ?? 'Which word does the picture show?',
       instruction:
-        parameters.instruction ??
-        'Look at the picture. Read all three words. Tick the one it shows.',
+        parameters.instruction ?? 'Look at the picture. Read all the words. Tick the one it shows.',
       worked: parameters.worked ?? maker.workedByDefault,
       task: {
         interaction: 'choice',

@@ -2,6 +2,7 @@ import { analysePassage } from '../../languages/en/grammar/find/analyse-passage'
 import { featureNames } from '../../languages/en/grammar/structures/feature-names';
 import { findInText, seemsForeign } from '../../languages/en/grammar/find/find-in-text';
 import { structureNames } from '../../languages/en/grammar/structures/structure-table';
+import type { BankClause } from '../../languages/en/grammar/frames/clause-bank';
 import { bankSentence } from '../../languages/en/grammar/frames/bank-sentence';
 import { tenseFeatures, whyTense } from '../../languages/en/grammar/transform/form-change';
 import { grammarMaker } from '../making/grammar-maker';
@@ -36,12 +37,13 @@ export default grammarMaker({
   make({ parameters, text, bank, lexicon, forms, target, wanted }) {
     const own = (read({ sentences: sentences() }, parameters).sentences ?? []).join(' ');
     const tenses = ['past simple', 'present perfect', 'past simple'];
+    const said = (clause: BankClause, tense: string) =>
+      bankSentence(clause, tenseFeatures(tense), forms).text;
     const made = bank
-      .slice(0, 5)
-      .map(
-        (clause, at) =>
-          bankSentence(clause, tenseFeatures(tenses[at % 3] ?? 'past simple'), forms).text,
-      )
+      // “The farmers cut the grass” is the past or the present: nobody can say which.
+      .filter((clause) => said(clause, 'past simple') !== said(clause, 'present simple'))
+      .slice(0, 6)
+      .map((clause, at) => said(clause, tenses[at % 3] ?? 'past simple'))
       .join(' ');
     const whole = own || (text?.body ?? made).replace(/^#.*$/gmu, '').replace(/\s+/g, ' ').trim();
     // A text in another language has nothing that can be counted on.
