@@ -49,7 +49,7 @@ test('from the empty desk to a printed sheet with its key, with the mouse', asyn
   await page.getByRole('heading', { name: 'Write the missing /ā/ spelling' }).first().waitFor();
   await page.getByRole('link', { name: /Sort the/ }).click();
   await page.locator('.paper-stack .paper-page h4', { hasText: 'a–e' }).waitFor();
-  await page.getByText('All 9 words are within reach, and every answer is keyed.').waitFor();
+  await page.getByText('All 9 words are within reach. Every answer is keyed: 9.').waitFor();
   await page.getByRole('button', { name: 'Key', exact: true }).click();
   await page.locator('.paper-stack .paper-page h4', { hasText: 'ai (3)' }).waitFor();
 

@@ -101,11 +101,16 @@ function factsOf({ task, parameters }: Exercise): TaskFacts {
     task.interaction === 'write'
       ? task.items.filter((item) => item.open === true && item.answer === '').length
       : 0;
+  // What is traced is shown: it has no answer beside itself.
+  const traced =
+    task.interaction === 'write'
+      ? task.items.filter((item) => item.trace !== undefined || item.strokes !== undefined).length
+      : 0;
   return {
     canShowWorked: interaction.canShowWorked(task),
     hasBank: interaction.hasBank(task),
     bankIsUsual: !(task.interaction === 'gap' && task.crossing),
-    keyed: interaction.size(task) - open,
+    keyed: interaction.size(task) - open - traced,
     open,
     editable: editableTexts(task, parameters.edits),
     accepted: Object.fromEntries(acceptedOf(task)),

@@ -6,6 +6,7 @@ import type { MakerNote } from '~core/exercises/making/exercise';
 import type { CheckedWord } from '~core/exercises/make-exercise';
 import { makerInfo } from '~core/exercises/catalogue';
 import type { ExercisePart, Send } from './built-part';
+import { checkSays } from './check-says';
 import { ExerciseOptions } from './ExerciseOptions';
 import { ItemsByHand } from './ItemsByHand';
 import { TryAnswer } from './TryAnswer';
@@ -226,15 +227,13 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
         <div className="check-card d-flex gap-2">
           <BsCheckCircle className="text-success mt-1 flex-none" aria-hidden="true" />
           <span>
-            {openCount > 0
-              ? `${openCount} open ${openCount === 1 ? 'question' : 'questions'}: no key can be computed. Write model answers under “Change items by hand”.${keyed > 0 ? ` ${keyed} answers keyed.` : ''}`
-              : keyed > 0 && checks.length === 0 && !speaks(profile.language, 'words')
-                ? `${keyed} answers keyed. Reach is computed for English so far.`
-                : keyed === 0
-                  ? 'Nothing here is keyed: it is a page to use, not to mark.'
-                  : past.length === 0
-                    ? `All ${checks.length} words are within reach, and every answer is keyed.`
-                    : `${keyed} answers keyed; ${checks.length - past.length} of the words are within reach.`}
+            {checkSays({
+              keyed,
+              open: openCount,
+              words: checks.length,
+              past: past.length,
+              hasReach: speaks(profile.language, 'words'),
+            })}
           </span>
         </div>
       )}
