@@ -4,8 +4,10 @@ import { unzipSync, strFromU8 } from 'fflate';
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
 import { closeBrowser, Desk } from './desk';
+import { button, closeFiles, faults, openFile } from './home-file';
 
 afterAll(closeBrowser);
+afterAll(closeFiles);
 
 /** Some seconds of a tone, or of silence, as a WAV file (RIFF, 16 bits, mono). */
 function wav(seconds: number, loud: number): Buffer {
@@ -115,5 +117,45 @@ test('a recording with its cues: set by hand, read from WebVTT, undone, exported
     cues: { label: string }[];
   }[];
   expect(kept.map(({ name, cues }) => [name, cues.length])).toEqual([['storm', 2]]);
+  await desk.close();
+});
+
+test('a recording goes home with the exercises that ask about its text, and plays from its cues without a network', async () => {
+  const desk = await Desk.withDemo('/texts/fernhill-estacao?view=listen');
+  const { page } = desk;
+  const file = page.getByLabel('Sound or film from a file …');
+  await file.setInputFiles(sound('storm.wav', wav(6, 0.4)));
+  const own = page.getByRole('article', { name: 'storm' });
+  await own.locator('audio').evaluate((player: HTMLAudioElement) => {
+    player.currentTime = 3.2;
+  });
+  await own.getByRole('button', { name: 'Set a cue at 0:03' }).click();
+  await own.getByRole('button', { name: 'Play from 0:03' }).waitFor();
+  await desk.go('/lessons/fernhill-portuguese-lesson');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByRole('button', { name: 'Take it home …' }).click();
+  const recorded = page.getByLabel('Your recordings of its texts are in the file: storm');
+  expect(await recorded.isChecked()).toBe(true);
+  await page.getByText(/exercises? · \d+ KB/).waitFor();
+  await expectNoViolations(page, 'what goes home, with a recording');
+  const save = page.getByRole('button', { name: 'Save the file' });
+  const [download] = await Promise.all([page.waitForEvent('download'), save.click()]);
+  const home = await openFile('storm.html', readFileSync(await download.path(), 'utf8'));
+  await home
+    .getByLabel(/name|Who are you/i)
+    .first()
+    .waitFor();
+  const names = home.getByLabel('Who are you?');
+  if ((await names.count()) > 0) await names.selectOption({ index: 1 });
+  else await home.getByRole('textbox').first().fill('Mina');
+  await button(home, 'Begin').click();
+  const heard = home.getByRole('region', { name: 'storm' });
+  await button(heard, '0:03').click();
+  await expect
+    .poll(() => heard.locator('audio').evaluate((player: HTMLAudioElement) => player.currentTime))
+    .toBeGreaterThan(2.9);
+  await expectNoViolations(home, 'an exercise with a recording at home');
+  await home.context().close();
+  expect(faults).toEqual([]);
   await desk.close();
 });

@@ -9,6 +9,7 @@ import { begun, Play, type Progress } from '~/faces/Play';
 import { LayHome } from '~/pieces/LayHome';
 import { HandIn } from './HandIn';
 import { storeOf, type Kept } from './progress';
+import { Recordings } from './Recordings';
 
 const answered = (progress: Progress | undefined) =>
   progress !== undefined && Object.keys(progress.response).length > 0;
@@ -172,6 +173,7 @@ export function Home({ home }: { home: TakeHome }) {
               </ol>
             </nav>
             <main>
+              {open && <Recordings of={open.id} recordings={home.recordings} />}
               {open ? (
                 <Play
                   key={open.id}

@@ -1,10 +1,9 @@
 import { useRef, useState } from 'react';
-import { sectionsOf, shortClock } from '~core/listening/sound-cues';
-import { isFilm, type SoundRecord } from '~core/records/sound-record';
+import { isFilm, sectionsOf, shortClock, type CuedSound } from '~core/listening/sound-cues';
 import { SoundPlayer, type PlayerHandle } from '~/ui/SoundPlayer';
 
 /** A recording at the board: played whole, or from one cue to the next. What is said stands nowhere. */
-export function BoardSound({ sound }: { sound: SoundRecord }) {
+export function BoardSound({ sound }: { sound: CuedSound }) {
   const player = useRef<PlayerHandle>(null);
   const [at, setAt] = useState(0);
   return (

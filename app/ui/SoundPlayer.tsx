@@ -1,5 +1,5 @@
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
-import { isFilm, type SoundRecord } from '~core/records/sound-record';
+import { isFilm, type CuedSound } from '~core/listening/sound-cues';
 
 export interface PlayerHandle {
   /** Plays from a second to another, or to the end. */
@@ -14,7 +14,7 @@ export function SoundPlayer({
   handle,
   onTime,
 }: {
-  sound: Pick<SoundRecord, 'data' | 'name'>;
+  sound: Pick<CuedSound, 'data' | 'name'>;
   handle: Ref<PlayerHandle>;
   onTime?: ((at: number) => void) | undefined;
 }) {

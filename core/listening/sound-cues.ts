@@ -14,6 +14,18 @@ export interface SoundSection extends SoundCue {
   readonly to: number;
 }
 
+/** A recording or film with its cues, as it is played. */
+export interface CuedSound {
+  readonly name: string;
+  /** Sound or film as a data URL. */
+  readonly data: string;
+  readonly seconds: number;
+  readonly cues: readonly SoundCue[];
+}
+
+export const isFilm = ({ data }: Pick<CuedSound, 'data'>): boolean =>
+  data.startsWith('data:video/');
+
 /** Cues of one recording. */
 export const MOST_CUES = 200;
 export const CUE_LENGTH = 200;

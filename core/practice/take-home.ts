@@ -4,6 +4,7 @@
  */
 import type { Behaviour } from '../kernel/behaviour';
 import type { Task } from '../exercises/interactions';
+import type { CuedSound } from '../listening/sound-cues';
 import type { PieceBoard } from '../pieces/piece-board';
 import type { LearnerExercise } from './for-learner';
 
@@ -21,6 +22,12 @@ export interface TakeHomeBoard {
   readonly board: PieceBoard;
   /** By which it is checked; absent of a free board, and in a test. */
   readonly task?: Task;
+}
+
+/** A recording of the teacher's own, and the exercises that ask about it. */
+export interface TakeHomeRecording extends CuedSound {
+  /** Their ids. */
+  readonly exercises: readonly string[];
 }
 
 export interface TakeHome {
@@ -44,6 +51,7 @@ export interface TakeHome {
   readonly pictures: Readonly<Record<string, string>>;
   /** What is heard, as data addresses, by the ids of exercise and item with a blank between. */
   readonly sounds?: Readonly<Record<string, string>>;
+  readonly recordings?: readonly TakeHomeRecording[];
 }
 
 /** The names of all pictures in a value, those of the teacher's own left out. */

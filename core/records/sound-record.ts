@@ -78,6 +78,3 @@ export class SoundRecord {
   @Type(() => CueRecord)
   cues!: SoundCue[];
 }
-
-export const isFilm = ({ data }: Pick<SoundRecord, 'data'>): boolean =>
-  data.startsWith('data:video/');

@@ -42,6 +42,11 @@ export class TakeHomeRecord {
   @IsBoolean()
   heard!: boolean;
 
+  /** The recordings of the texts that are asked about are in it. */
+  @IsOptional()
+  @IsBoolean()
+  recordings?: boolean;
+
   /** The language of buttons and messages. */
   @IsString()
   @MaxLength(35)

@@ -7,14 +7,18 @@ import { phrases } from '~core/practice/phrases';
 import { forLearner } from '~core/practice/for-learner';
 import { printOf } from '~core/practice/slip';
 import type { TakeHomeRecord } from '~core/records/take-home-record';
-import type { TakeHome } from '~core/practice/take-home';
+import type { TakeHome, TakeHomeRecording } from '~core/practice/take-home';
 import { spokenOf } from '~core/practice/spoken';
 import { saveTakeHome, sizeOf, takeHomeFile, type SpokenItem } from '~/documents/take-home-file';
+import { recordingsFor } from '~/storage/recordings-for';
 import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-builder';
 import { AddressCode } from './AddressCode';
 import { titleOf, type ExercisePart, type Send } from './built-part';
 import { screenTextOf } from './screen-text';
+
+/** Characters of a file that most mailboxes take (10 MB is a common limit; common practice). */
+const MAILED = 9_000_000;
 
 type Choice = Readonly<Omit<TakeHomeRecord, 'id' | 'day'>>;
 
@@ -36,8 +40,16 @@ function homeOf(
   choice: Choice,
   made: string,
   spares: Spares,
+  recordings: readonly TakeHomeRecording[] = [],
 ): Omit<TakeHome, 'pictures'> {
+  const heard = recordings
+    .map((each) => ({
+      ...each,
+      exercises: each.exercises.filter((part) => choice.parts.includes(part)),
+    }))
+    .filter(({ exercises: asking }) => asking.length > 0);
   return {
+    ...(choice.recordings && heard.length > 0 ? { recordings: heard } : {}),
     version: 1,
     title: lesson.title,
     className: context.profile.name,
@@ -92,10 +104,11 @@ async function fileOf(
   context: PartContext,
   choice: Choice,
   made: string,
+  recordings: readonly TakeHomeRecording[],
 ): Promise<string> {
   const spares = await sparesOf(exercises, context, choice);
   return takeHomeFile(
-    homeOf(lesson, exercises, context, choice, made, spares),
+    homeOf(lesson, exercises, context, choice, made, spares, recordings),
     spokenFor(exercises, choice, context),
   );
 }
@@ -144,6 +157,7 @@ export function TakeHomeDialog({
       returned: true,
       names: context.profile.roster.length > 0,
       heard: false,
+      recordings: true,
       speaks: 'en',
     }),
     parts: able
@@ -155,15 +169,23 @@ export function TakeHomeDialog({
   });
   const { boards = [] } = choice;
   const count = choice.parts.length + boards.length;
+  const [recordings, setRecordings] = useState<readonly TakeHomeRecording[]>();
   const [page, setPage] = useState<string>();
   const [problem, setProblem] = useState('');
   const [made] = useState(() => Date.now().toString(36));
   const set = (next: Partial<Choice>) => setChoice({ ...choice, ...next });
   useEffect(() => {
+    void recordingsFor(able.map(({ part }) => part))
+      .catch(() => [])
+      .then(setRecordings);
+    // The exercises are those of the lesson as it was when this was opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  useEffect(() => {
     let stale = false;
     setPage(undefined);
-    if (count === 0) return undefined;
-    fileOf(lesson, able, context, choice, made)
+    if (count === 0 || recordings === undefined) return undefined;
+    fileOf(lesson, able, context, choice, made, recordings)
       .then((built) => {
         if (!stale) setPage(built);
       })
@@ -179,7 +201,7 @@ export function TakeHomeDialog({
     };
     // The exercises are those of the lesson as it was when this was opened.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [choice]);
+  }, [choice, recordings]);
   return (
     <Modal show onHide={onClose} centered scrollable aria-labelledby={`${id}-title`}>
       <Modal.Header closeButton>
@@ -286,6 +308,21 @@ export function TakeHomeDialog({
             onChange={(event) => set({ heard: event.currentTarget.checked })}
           />
         )}
+        {recordings !== undefined && recordings.length > 0 && (
+          <Form.Check
+            className="mt-3"
+            id={`${id}-recordings`}
+            label={`Your recordings of its texts are in the file: ${recordings.map(({ name }) => name).join(', ')}`}
+            checked={choice.recordings ?? false}
+            onChange={(event) => set({ recordings: event.currentTarget.checked })}
+          />
+        )}
+        {page !== undefined && page.length > MAILED && (
+          <p className="quiet small mt-2 mb-0">
+            This file is large for an e-mail. Give it on a memory stick, or leave the recordings
+            out.
+          </p>
+        )}
         <AddressCode home={homeOf(lesson, able, context, choice, made, {})} title={lesson.title} />
         {problem && (
           <p className="message mt-3" role="alert">
@@ -309,6 +346,7 @@ export function TakeHomeDialog({
             if (page === undefined) return;
             saveTakeHome(page, lesson.title);
             const { parts, marks, returned, names, heard, speaks } = choice;
+            const withSound = choice.recordings ? { recordings: true } : {};
             const day = new Date().toISOString().slice(0, 10);
             const given = boards.length > 0 ? { boards: [...boards] } : {};
             const takeHome = {
@@ -320,6 +358,7 @@ export function TakeHomeDialog({
               returned,
               names,
               heard,
+              ...withSound,
               speaks,
             };
             send({ intent: 'gave-home', takeHome });
