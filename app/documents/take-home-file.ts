@@ -1,10 +1,12 @@
 /** The file that goes home, built in the browser: the player, the exercises and their pictures in one page. */
 import { saveAs } from 'file-saver';
-import { picturesIn, takeHomePage, type TakeHome } from '~core/practice/take-home';
+import { handsIn, picturesIn, takeHomePage, type TakeHome } from '~core/practice/take-home';
 import type { Accent } from '~core/kernel/accent';
 import { smallWav } from '~core/practice/small-wav';
+import { handFamily } from '~/ui/hand-family';
 import { speechAddress } from '~/ui/speak';
 import { pictureAddress } from '~/ui/Picture';
+import { fontData } from './font-data';
 
 const fetched = async (address: string): Promise<Response> => {
   const response = await fetch(address);
@@ -43,6 +45,15 @@ async function soundsOf(spoken: readonly SpokenItem[]): Promise<Record<string, s
   return sounds;
 }
 
+/** The fonts of the school hands that are traced in the file. */
+async function fontsOf(exercises: TakeHome['exercises']): Promise<Record<string, string>> {
+  const families = handsIn(exercises).map((hand) => handFamily(hand).replace(/'/g, ''));
+  const fonts = await Promise.all(
+    families.map(async (family) => [family, await fontData(family)] as const),
+  );
+  return Object.fromEntries(fonts.flatMap(([family, data]) => (data ? [[family, data]] : [])));
+}
+
 /** The page as one text; everything it needs is in it. */
 export async function takeHomeFile(
   home: Omit<TakeHome, 'pictures' | 'sounds'>,
@@ -54,10 +65,11 @@ export async function takeHomeFile(
     fetched('/player/player.css').then((response) => response.text()),
     ...names.map(pictureData),
   ]);
-  const sounds = await soundsOf(spoken);
+  const [sounds, fonts] = await Promise.all([soundsOf(spoken), fontsOf(home.exercises)]);
   return takeHomePage(
     {
       ...home,
+      fonts,
       ...(spoken.length > 0 ? { sounds } : {}),
       pictures: Object.fromEntries(names.map((name, at) => [name, pictures[at] ?? ''])),
     },

@@ -3,7 +3,7 @@ import { usualBehaviour } from '../kernel/behaviour';
 import { scoreSays, signsOf } from './behaviour';
 import { phrases, phrasesOf, withNumbers, type Phrases } from './phrases';
 import { asHints, givesAway, hintFor, LOOK_AGAIN, NOTHING_YET } from './hint';
-import { picturesIn, takeHomePage, type TakeHome } from './take-home';
+import { handsIn, picturesIn, takeHomePage, type TakeHome } from './take-home';
 import { forLearner } from './for-learner';
 import { makeExercise } from '../exercises/make-exercise';
 import { keyedItems, markTask } from '../exercises/interactions';
@@ -146,4 +146,32 @@ test('letters with accents are offered where the language has them', () => {
   expect(signsOf('de')).toEqual(['ä', 'ö', 'ü', 'ß']);
   expect(signsOf('es')).toContain('ñ');
   expect(signsOf('en')).toEqual([]);
+});
+
+test('the fonts of traced hands are in its style, and nothing that is no font', () => {
+  const page = takeHomePage(
+    {
+      ...home,
+      fonts: {
+        'Playwrite IE': 'data:font/woff2;base64,AAAA',
+        'No}body{': 'data:font/woff2;base64,AAAA',
+        Other: 'data:text/html,<b>',
+      },
+    },
+    { script: '', style: '' },
+  );
+  expect(page).toContain(
+    "@font-face{font-family:'Playwrite IE';src:url(data:font/woff2;base64,AAAA)}",
+  );
+  expect(page.match(/@font-face/g)).toHaveLength(1);
+  expect(page).not.toContain('text/html,<b>');
+});
+
+test('only a hand that is traced needs its font', () => {
+  const task = (items: object[]) => ({
+    exercise: { task: { interaction: 'write', handwriting: { hand: 'ie-cursive' }, items } },
+  });
+  const traced = task([{ trace: ['dots', 'grey'] }]) as never;
+  expect(handsIn([traced, traced])).toEqual(['ie-cursive']);
+  expect(handsIn([task([{}]) as never])).toEqual([]);
 });

@@ -2,6 +2,7 @@
  * A file that is taken home: exercises and texts in one page that needs no network. What is in it
  * is stated here; `player/` shows it.
  */
+import type { HandName } from '../kernel/hand-names';
 import type { Behaviour } from '../kernel/behaviour';
 import type { Task } from '../exercises/interactions';
 import type { CuedSound } from '../listening/sound-cues';
@@ -52,6 +53,8 @@ export interface TakeHome {
   /** What is heard, as data addresses, by the ids of exercise and item with a blank between. */
   readonly sounds?: Readonly<Record<string, string>>;
   readonly recordings?: readonly TakeHomeRecording[];
+  /** School hands that are traced in it: their fonts as data addresses, by the names of their families. */
+  readonly fonts?: Readonly<Record<string, string>>;
 }
 
 /** The names of all pictures in a value, those of the teacher's own left out. */
@@ -86,12 +89,29 @@ export interface PlayerParts {
   readonly style: string;
 }
 
+/** A font of the file; what is no name of a family or no font is left out. */
+const faceOf = ([family, address]: readonly [string, string]): string =>
+  /^[\w ]+$/.test(family) && /^data:font\/woff2?;base64,[A-Za-z0-9+/=]+$/.test(address)
+    ? `@font-face{font-family:'${family}';src:url(${address})}`
+    : '';
+
+/** The school hands in which something is traced on the screen. */
+export const handsIn = (exercises: readonly Pick<TakeHomeExercise, 'exercise'>[]): HandName[] => [
+  ...new Set(
+    exercises.flatMap(({ exercise: { task } }) =>
+      task.interaction === 'write' && task.items.some(({ trace }) => trace !== undefined)
+        ? (task.handwriting?.hand ?? [])
+        : [],
+    ),
+  ),
+];
+
 /** The whole page as a file. */
-export const takeHomePage = (home: TakeHome, parts: PlayerParts): string =>
+export const takeHomePage = ({ fonts = {}, ...home }: TakeHome, parts: PlayerParts): string =>
   pageWith(
     inScript(JSON.stringify(home)),
     { title: home.title, language: home.exercises[0]?.exercise.language ?? 'en' },
-    parts,
+    { ...parts, style: [parts.style, ...Object.entries(fonts).map(faceOf)].join('\n') },
   );
 
 /** The player alone: what it shows stands in the address that opens it. */

@@ -79,7 +79,7 @@ export function TracePad({
   done: boolean;
   /** Its letters are printed ones, whose strokes have known beginnings. */
   printed: boolean;
-  /** The school hand that is learned; where its font is not there, as in a file at home, plain letters. */
+  /** The school hand that is learned; where its font is not there, plain letters. */
   hand?: HandName | undefined;
   /** The text is a sign of these strokes. */
   sign?: SignStrokes | undefined;
