@@ -252,5 +252,14 @@ test('twenty-six learners get a copy with their name, three of them another vers
   expect(pages[1]).not.toMatch(/12\./);
   expect(pages[25]).toMatch(/write\s+two\s+more\s+words\s+with\s+the\s+same\s+spelling/);
   expect(pages.slice(26).join(' ')).toMatch(/\(support\)[\s\S]*\(stretch\)/);
+  // Without names: one sheet of each version, then their keys.
+  await page.getByLabel('What to print').selectOption('versions');
+  await page.getByRole('button', { name: 'Print 6 pages' }).waitFor();
+  const versions = await printedPages(page, 'versions');
+  expect(versions).toHaveLength(6);
+  expect(versions[0]).not.toMatch(/12\./);
+  expect(versions[1]).toMatch(/12\./);
+  expect(versions[2]).toMatch(/write\s+two\s+more\s+words\s+with\s+the\s+same\s+spelling/);
+  expect(versions.slice(0, 3).join(' ')).not.toContain('Bram');
   await desk.close();
 });
