@@ -4,6 +4,7 @@ import type { Clause } from '../clauses/clause';
 import { agentOf } from '../clauses/agent';
 import { adjectivalParticiples } from '../tagging/readings';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
+import { isFinite } from '../tagging/tag';
 import type { TaggedToken } from '../tagging/tag-sentence';
 import { structureTable, type StructureRow } from './structure-table';
 
@@ -80,6 +81,83 @@ const wordsWhere =
   ({ tokens }) =>
     tokens.filter((token) => test(token, tokens)).map((token) => [span([token])]);
 
+type Found = ReturnType<Structure['find']>;
+
+/** What several find, in the order of the sentence. */
+const anyOf =
+  (...finders: readonly Structure['find'][]): Structure['find'] =>
+  (analysis): Found =>
+    finders
+      .flatMap((find) => find(analysis))
+      .sort(([one], [other]) => (one?.start ?? 0) - (other?.start ?? 0));
+
+/** More dangerous, the least carefully: a word of degree and what it compares. */
+const withDegree =
+  (degree: RegExp, test: (tokens: readonly TaggedToken[], at: number) => boolean) =>
+  ({ tokens }: SentenceAnalysis): Found =>
+    tokens.flatMap((token, at) => {
+      const next = tokens[at + 1];
+      return degree.test(token.lower) &&
+        (next?.tag === 'adjective' || next?.tag === 'adverb') &&
+        test(tokens, at)
+        ? [[span([token, next])]]
+        : [];
+    });
+
+/** Verbs after which an adjective says what somebody or something is like. */
+const links = /^(?:become|feel|get|grow|look|seem|smell|sound|stay|taste)$/;
+const isNoun = (token: TaggedToken | undefined) => token !== undefined && /^noun/.test(token.tag);
+
+/** More careful; but not the more of “more cold water”, which says how much. */
+function comparesMore(tokens: readonly TaggedToken[], at: number): boolean {
+  const [before, next, after] = [tokens[at - 1], tokens[at + 1], tokens[at + 2]];
+  if (next === undefined || next.lower === 'than') return false;
+  if (/(?:ly|often)$/.test(next.lower) && next.tag === 'adverb') return true;
+  if (next.tag !== 'adjective') return false;
+  if (/^(?:an?|much|far|even|any|no|rather|slightly|little)$/.test(before?.lower ?? ''))
+    return true;
+  if (isNoun(after)) return false;
+  return (
+    tokens.slice(at + 2).some(({ lower }) => lower === 'than') ||
+    before?.tag === 'be' ||
+    links.test(before?.base ?? before?.lower ?? '')
+  );
+}
+
+/** The most beautiful, my least favourite: after what says which one. */
+const picksMost = (tokens: readonly TaggedToken[], at: number): boolean => {
+  const before = tokens[at - 1];
+  return (
+    before !== undefined &&
+    (/^(?:the|my|your|his|her|its|our|their)$/.test(before.lower) || before.tag === 'possessive')
+  );
+};
+
+/** Told Ellis that, asked Asha where: after the name of whom it was said to, nothing describes a person. */
+const afterWhom = ({ opener }: Clause, { main, tokens }: SentenceAnalysis): boolean =>
+  opener !== undefined &&
+  tokens[opener.at - 1]?.tag === 'name' &&
+  main?.group.verb.at === opener.at - 2;
+
+/** Words in -er that compare nothing. */
+const comparesNothing =
+  /^(?:another|bitter|clever|eager|either|former|inner|latter|neither|other|outer|over|proper|sober|super|tender|together|under|upper|utter)$/;
+
+/** Told us to shut the door: what somebody was told or asked to do, from its “to”. */
+const reportedCommand: Structure['find'] = ({ tokens }) =>
+  tokens.flatMap((token, at) => {
+    if (token.tag !== 'past' || !/^(?:tell|ask|order|warn|remind|advise)$/.test(token.base ?? ''))
+      return [];
+    const to = tokens.findIndex(({ lower }, place) => place > at + 1 && lower === 'to');
+    if (to < 0 || to > at + 5 || tokens[to + 1]?.tag !== 'base') return [];
+    // Told me that I had to go says what is so; asked for leave to go says what for.
+    const whom = tokens.slice(at + 1, to);
+    if (whom.some((each) => each.mark || each.tag === 'preposition' || isFinite(each))) return [];
+    const end = tokens.findIndex(({ mark }, place) => place > to && mark);
+    const from = /^(?:not|never)$/.test(tokens[to - 1]?.lower ?? '') ? to - 1 : to;
+    return [[span(tokens.slice(from, end < 0 ? tokens.length : end))]];
+  });
+
 const modalIs = (pattern: RegExp) =>
   verbsWhere(
     ({ group, tenseAspect }) =>
@@ -118,17 +196,24 @@ const finders: Readonly<Record<string, Structure['find']>> = {
   'future going-to': tense('future going-to'),
   'future will': tense('future will'),
   'when clause': clausesWhere(({ kind }) => kind === 'when'),
-  comparative: wordsWhere(
-    ({ lower, tag }, tokens) =>
-      (tag === 'adjective' || tag === 'adverb') &&
-      /^(?:\p{L}{2,}er|better|worse)$/u.test(lower) &&
-      tokens.some((token) => token.lower === 'than'),
+  comparative: anyOf(
+    wordsWhere(
+      ({ lower, tag, at }, tokens) =>
+        (tag === 'adjective' || tag === 'adverb') &&
+        /^(?:\p{L}{2,}er|better|worse)$/u.test(lower) &&
+        !comparesNothing.test(lower) &&
+        tokens.slice(at).some((token) => token.lower === 'than'),
+    ),
+    withDegree(/^(?:more|less)$/, comparesMore),
   ),
-  superlative: wordsWhere(
-    ({ lower, tag, at }, tokens) =>
-      tag === 'adjective' &&
-      /^(?:\p{L}{2,}est|best|worst)$/u.test(lower) &&
-      tokens[at - 1] !== undefined,
+  superlative: anyOf(
+    wordsWhere(
+      ({ lower, tag, at }, tokens) =>
+        tag === 'adjective' &&
+        /^(?:\p{L}{2,}est|best|worst)$/u.test(lower) &&
+        tokens[at - 1] !== undefined,
+    ),
+    withDegree(/^(?:most|least)$/, picksMost),
   ),
   'must, should, have to': modalIs(/^(?:must|should|ought)$/),
   'past continuous': tense('past continuous'),
@@ -152,11 +237,25 @@ const finders: Readonly<Record<string, Structure['find']>> = {
   'present perfect continuous': tense('present perfect continuous'),
   'second conditional': conditional('second'),
   'past perfect': tense('past perfect'),
-  'reported speech': clausesWhere(
-    ({ kind }, { main }) =>
-      kind === 'that' &&
-      /^(?:say|tell)$/.test(main?.group.verb.base ?? '') &&
-      main?.tenseAspect === 'past simple',
+  'reported speech': anyOf(
+    clausesWhere(
+      (clause, analysis) =>
+        (clause.kind === 'that' ||
+          (clause.opener?.lower === 'that' && afterWhom(clause, analysis))) &&
+        /^(?:say|tell)$/.test(analysis.main?.group.verb.base ?? '') &&
+        analysis.main?.tenseAspect === 'past simple',
+    ),
+    // Asked if it was open, asked where the gauge was.
+    clausesWhere(
+      (clause, analysis) =>
+        (clause.kind === 'question' ||
+          /^(?:if|whether)$/.test(clause.opener?.lower ?? '') ||
+          afterWhom(clause, analysis)) &&
+        analysis.main?.group.verb.base === 'ask' &&
+        analysis.main.tenseAspect === 'past simple' &&
+        (clause.opener?.at ?? 0) > analysis.main.group.verb.at,
+    ),
+    reportedCommand,
   ),
   'whose, whom or of which': ({ tokens }) =>
     tokens.flatMap((token, at) =>
