@@ -34,7 +34,8 @@ const isGiven = (response: unknown): boolean =>
       ? Object.values(response).some(isGiven)
       : response === true || typeof response === 'number';
 
-const slipsOf = ({ slips = [] }: Lesson): Slip[] =>
+/** The slips of a lesson that can be read. */
+export const slipsOf = ({ slips = [] }: Lesson): Slip[] =>
   slips.map(readSlip).flatMap((slip) => ('error' in slip ? [] : [slip]));
 
 const named = (names: readonly string[]) =>

@@ -3,7 +3,8 @@ import { besideWords } from '~core/lists/beside-words';
 import { learnerCopy, type Task } from '~core/exercises/interactions';
 import { otherVersions } from '~core/kernel/version';
 import { partsOf, type Lesson, type LessonPart } from '~core/records/lesson';
-import { printOf, readSlip, type Slip } from '~core/practice/slip';
+import { slipsOf } from '~core/lessons/due';
+import { printOf } from '~core/practice/slip';
 import { resultsOf } from '~core/results/results-of';
 import { materialOf } from '~core/texts/reading/text-material';
 import { listsOfClass, textsOfClass } from '~/storage/repository';
@@ -62,12 +63,6 @@ export async function madeExercises(
     exercises.map(async (each) => ({ ...each, versions: await versionsOf(each.part, context) })),
   );
 }
-
-export const slipsOf = ({ slips = [] }: Lesson): Slip[] =>
-  slips.flatMap((code) => {
-    const slip = readSlip(code);
-    return 'error' in slip ? [] : [slip];
-  });
 
 /** A lesson with its exercises and what came back of it. */
 export async function withResults(lesson: Lesson, context: PartContext) {

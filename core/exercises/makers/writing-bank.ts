@@ -33,7 +33,6 @@ const maker: Maker = {
   id: 'writing-bank',
   name: 'Picture and word writing bank',
   group: 'Vocabulary',
-  answersAreRead: true,
   description: 'A box of words with pictures, and lines for sentences that use them.',
   interaction: 'write',
   fewestWords: 3,
