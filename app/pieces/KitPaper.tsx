@@ -1,12 +1,13 @@
 import { Button } from 'react-bootstrap';
 import { BsPrinter } from 'react-icons/bs';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { kitOf, kitScales, type KitScale } from '~core/pieces/kit';
 import type { PieceBoard } from '~core/pieces/piece-board';
 import { sheetStyle } from '~core/paper/style';
 import { PaperPage } from '~/ui/PaperPage';
 import { PrintStyle } from '~/ui/PrintStyle';
+import { useAddress } from '~/ui/use-address';
 
 const MOST_KITS = 30;
 
@@ -20,15 +21,11 @@ export function KitPaper({
   profile: ClassProfile;
   back: string;
 }) {
-  const [search, setSearch] = useSearchParams();
+  const { parameters: search, change } = useAddress({ replace: true });
   const asked = search.get('kit') ?? '';
   const scale: KitScale = asked in kitScales ? (asked as KitScale) : 'desk';
   const times = Math.min(MOST_KITS, Math.max(1, Number(search.get('times')) || 1));
-  const set = (name: string, value: string) => {
-    const next = new URLSearchParams(search);
-    next.set(name, value);
-    setSearch(next, { replace: true });
-  };
+  const set = (name: string, value: string) => change((next) => next.set(name, value));
   const { pages, shrunk } = kitOf(board, sheetStyle(profile), scale, times);
   return (
     <div className="page prints-itself">

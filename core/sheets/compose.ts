@@ -107,6 +107,9 @@ export function compose(
   }
 }
 
+/** A page that is higher than another by this share stands as even as it. */
+const NEARLY_EVEN = 1.04;
+
 /** Blocks with the page turned so that all pages hold about as much as each other. */
 function balanced(tried: Tried, paper: Paper): readonly Block[] {
   const { blocks, set } = tried;
@@ -122,7 +125,8 @@ function balanced(tried: Tried, paper: Paper): readonly Block[] {
     if (pages.length <= set.length) high = middle;
     else low = middle;
   }
-  const { pages } = paginate(blocks, paper, undefined, high);
+  // Of two turns that are as even, the one that leaves its white to the last page.
+  const { pages } = paginate(blocks, paper, undefined, Math.min(room, high * NEARLY_EVEN));
   // A title does not stand alone so that what it heads can stand with the rest.
   if (pages.slice(0, -1).some((page) => usedOn(page, blocks) < room / 2)) return blocks;
   const firsts = new Set(pages.slice(1).flatMap(({ blocks: [first] }) => first ?? []));

@@ -49,6 +49,17 @@ const ruledUnder = (block: Block, style: SheetStyle, dashed: boolean): Block => 
   return { ...block, height: block.height + 2.4, marks: [...block.marks, line] };
 };
 
+/** Whether an item ends in a line to write on that runs to the right edge: another rule under it is one too many. */
+function endsInLine({ height, marks }: Block, style: SheetStyle): boolean {
+  const low = marks.filter((mark) => mark.kind === 'line' && mark.y1 === mark.y2);
+  return low.some(
+    (mark) =>
+      mark.kind === 'line' &&
+      mark.y1 > height - style.body * 2 &&
+      Math.max(mark.x1, mark.x2) > style.width - 2,
+  );
+}
+
 /** Millimetres for the blocks of a face on the first page, and on each that follows. */
 export interface Rooms {
   readonly first: number;
@@ -117,8 +128,13 @@ function inDress(blocks: readonly Block[], style: SheetStyle, rooms: Rooms): rea
   switch (style.look) {
     case 'young':
       return blocks.map((block) => (block.loose ? ruledUnder(block, style, true) : block));
-    case 'log':
-      return blocks.map((block) => (block.loose ? ruledUnder(block, style, false) : block));
+    case 'log': {
+      const items = blocks.filter(({ loose }) => loose);
+      const ruled = items.every((block) => endsInLine(block, style));
+      return blocks.map((block) =>
+        block.loose && !ruled ? ruledUnder(block, style, false) : block,
+      );
+    }
     case 'calm': {
       const set = blocks.map((block) => (block.loose ? framed(block, style) : indented(block)));
       const turns = calmTurns(set, rooms);

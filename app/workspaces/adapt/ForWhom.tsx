@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
-import { useNavigation, useSearchParams } from 'react-router';
 import { levelOptions, levelSystems, scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { accentNames } from '~core/kernel/accent';
 import { homeLanguages } from '~core/exercises/making/said-at-home';
 import { languageName } from '~/ui/language-name';
+import { useAddress } from '~/ui/use-address';
 import { spellings } from '~core/kernel/spelling';
 
 const systemNames = { uk: 'England', us: 'United States', cefr: 'CEFR' } as const;
@@ -25,18 +25,15 @@ export function ForWhom({
   lists: readonly { readonly id: string; readonly name: string }[];
   home: string | undefined;
 }) {
-  const [shown, setSearch] = useSearchParams();
-  // What was chosen just now counts, also while the lesson is still being looked through for it.
-  const { location } = useNavigation();
-  const search = location ? new URLSearchParams(location.search) : shown;
-  const set = (name: string, value: string) => {
-    const next = new URLSearchParams(search);
-    if (value === '') next.delete(name);
-    else next.set(name, value);
-    // What is said of one class is not said of the next.
-    if (name === 'to') ['level', 'spelling', 'accent', 'list'].forEach((each) => next.delete(each));
-    setSearch(next, { replace: true });
-  };
+  const { parameters: search, change } = useAddress({ replace: true });
+  const set = (name: string, value: string) =>
+    change((next) => {
+      if (value === '') next.delete(name);
+      else next.set(name, value);
+      // What is said of one class is not said of the next.
+      if (name === 'to')
+        ['level', 'spelling', 'accent', 'list'].forEach((each) => next.delete(each));
+    });
   const english = base?.language === 'en';
   const own = (name: string) => `its own: ${name}`;
   return (

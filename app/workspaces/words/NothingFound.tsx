@@ -5,7 +5,7 @@ import { possessive } from '~core/kernel/possessive';
 import type { SearchAnswer } from '~/workers/engine-service';
 import { extras } from './extras';
 import type { ScreenQuery } from './query';
-import { useAddress } from './use-address';
+import { useAddress } from '~/ui/use-address';
 
 /** Nothing found: says why, and offers what would find something. */
 export function NothingFound(props: {

@@ -6,7 +6,7 @@ import { MenuItem } from '~/ui/MenuItem';
 import { Slot, type SlotOption } from '~/ui/Slot';
 import { extras, type Extra } from './extras';
 import { ANY_SOUND, syllableChoices, type ScreenQuery } from './query';
-import { useAddress } from './use-address';
+import { useAddress } from '~/ui/use-address';
 import { anySoundOptions, spellingOptions } from './sound-options';
 
 const placeOptions: readonly SlotOption[] = [

@@ -9,7 +9,7 @@ import type { Pseudoword } from '~core/search/pseudowords';
 import { Slot, type SlotOption } from '~/ui/Slot';
 import { engine } from '~/workers/engine.client';
 import type { SearchAnswer } from '~/workers/engine-service';
-import { useAddress } from './use-address';
+import { useAddress } from '~/ui/use-address';
 import { writeQuery, type ScreenQuery } from './query';
 
 const sortSlot: readonly SlotOption[] = [

@@ -9,7 +9,7 @@ import { Results } from './Results';
 import { SearchSentence } from './SearchSentence';
 import { Toolbar } from './Toolbar';
 import type { OpenCard } from './WordCard';
-import { useAddress } from './use-address';
+import { useAddress } from '~/ui/use-address';
 import { defaultSound, readQuery, type ScreenQuery } from './query';
 import { speaks } from '~core/languages/registry/registry';
 import { useSend } from '~/ui/use-send';

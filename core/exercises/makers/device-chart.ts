@@ -1,3 +1,4 @@
+import type { Method } from '../../texts/marks/method';
 import { findMethod } from '../../texts/marks/methods';
 import { quotationChart } from '../../texts/reading/quotation-chart';
 import { labelOf } from '../../texts/reading/passage';
@@ -9,6 +10,13 @@ const columns = [
   { title: 'What is meant', share: 0.36 },
   { title: 'Is it …?', share: 0.3 },
 ];
+
+/** Where what is meant is not what is said: in images and in the voice, and in methods of the teacher's own. */
+function meansMore(about: string | undefined, own: readonly Method[]): boolean {
+  const method = findMethod(about ?? '', own);
+  if (method === undefined || own.includes(method)) return true;
+  return method.family === 'image' || method.family === 'voice';
+}
 
 /** What is said, what is meant, and which method it is: for irony, metaphor and other ways of not saying it straight. */
 export default readingMaker({
@@ -24,11 +32,12 @@ export default readingMaker({
   title: 'Said and meant',
   instruction: 'Write what is meant, and which device it is, or “no device”.',
   make({ text, passage, random, wanted }) {
-    const rows = quotationChart({
+    const charted = quotationChart({
       ...text,
       annotations: [...text.annotations],
       methods: text.methods.map((method) => ({ ...method })),
     });
+    const rows = charted.filter(({ mark }) => meansMore(mark.about, text.methods));
     const marked = rows.map(({ quotation, method, effect, why, mark }) => ({
       said: quotation,
       meant: effect || why,
@@ -60,7 +69,11 @@ export default readingMaker({
       notes:
         marked.length > 0
           ? []
-          : ['No method is marked in this text yet, so the key is open. Mark some under Texts.'],
+          : [
+              charted.length === 0
+                ? 'No method is marked in this text yet, so the key is open. Mark some under Texts.'
+                : 'The methods marked in this text are of sound, shape or words, where nothing else is meant than is said. Mark an image or irony under Texts, or take the quotation chart.',
+            ],
       ...written(
         mixed.map(({ said, meant, is, reason }) =>
           openItem(said, [meant, is].filter((part) => part !== '').join(' · '), {

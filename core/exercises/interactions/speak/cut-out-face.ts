@@ -1,5 +1,5 @@
 /** Things to cut out with words on them: a spinner, a die to fold, bookmarks, labels. */
-import { cardMarks, cutLine, type CardBox } from '../../../paper/cut-cards';
+import { cardMarks, cardPrint, cutLine, type CardBox } from '../../../paper/cut-cards';
 import { textAt, type Face } from '../../../paper/face';
 import type { PageMark } from '../../../paper/marks';
 import { textWidth } from '../../../paper/measure';
@@ -165,13 +165,21 @@ function labels({ groups, pictures = {} }: CutOut, style: SheetStyle): Block[] {
   const width = style.width / columns;
   const height = LABEL.height * style.stretch;
   const rows = Math.ceil(words.length / columns);
+  const beside = (word: string) => (pictures[word] === undefined ? 0 : height - 4);
+  // All in the size of the one that has the least room, as labels of one classroom; a whole
+  // sentence among them does not make the others small.
+  const wanted = style.body * 1.8 * style.stretch;
+  const sizes = words.map((word) =>
+    cardPrint(word, { x: 0, y: 0, width: width - beside(word), height }, style, wanted),
+  );
+  const size = Math.max(Math.min(...sizes), wanted * 0.6);
   return Array.from({ length: rows }, (_, row): Block => ({
     height,
     name: 'A row of labels',
     marks: words.slice(row * columns, (row + 1) * columns).flatMap((word, column): PageMark[] => {
       const box = { x: column * width, y: 0, width, height };
       const picture = pictures[word];
-      const left = picture === undefined ? 0 : height - 4;
+      const left = beside(word);
       return [
         cutLine(box),
         ...readAs(
@@ -183,7 +191,7 @@ function labels({ groups, pictures = {} }: CutOut, style: SheetStyle): Block[] {
               { text: word, word },
               { ...box, x: box.x + left, width: width - left },
               style,
-              style.body * 1.8 * style.stretch,
+              size,
             ),
           ],
           row * columns + column,
