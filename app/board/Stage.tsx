@@ -8,7 +8,7 @@ import { DocumentView } from '~/ui/DocumentView';
 import { pictureAddress } from '~/ui/Picture';
 import { isExercise, type ExercisePart } from '~/workspaces/lesson/built-part';
 import { screenTextOf } from '~/workspaces/lesson/screen-text';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import type { LessonPartOnBoard } from './board-lesson';
 import { HiddenWordGame, LineBoard } from './games';
 import { MarksView } from './MarksView';

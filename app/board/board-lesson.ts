@@ -13,7 +13,7 @@ import { engine } from '~/workers/engine.client';
 import { isBroken, isExercise, titleOf, type BuiltPart } from '~/workspaces/lesson/built-part';
 import { screenTextOf } from '~/workspaces/lesson/screen-text';
 import { contextOf } from '~/workspaces/results/made-exercises';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 
 export interface LessonPartOnBoard extends BoardPart {
   readonly stage: string;

@@ -10,7 +10,7 @@ import { partTitle } from '~core/records/part-title';
 import type { GivenExercise } from '~core/results/results-of';
 import type { RoomContent, RoomExercise } from '~core/room/show';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import { contextOf } from '~/workspaces/results/made-exercises';
 import { screenTextOf } from '~/workspaces/lesson/screen-text';
 

@@ -23,7 +23,7 @@ import { AdaptWorkspace } from '~/workspaces/adapt/AdaptWorkspace';
 import type { AdaptedText } from '~/workspaces/adapt/TextSides';
 import { contextOf } from '~/workspaces/results/made-exercises';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import { answer } from './action-answer';
 import { openLesson } from './open-record';
 

@@ -25,7 +25,7 @@ import { TextService } from './text-service';
 import type { Library } from '~core/library/library';
 import type { LessonStart } from '~core/lessons/start-lesson';
 import type { FitInput } from '~core/exercises/fits-best';
-import type { PartContext, PartRecipe } from './part-builder';
+import type { PartContext, PartRecipe } from './part-maker';
 
 async function fetchPack(url: string): Promise<Uint8Array> {
   const response = await fetch(url);

@@ -3,13 +3,8 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { LessonPart } from '~core/records/lesson';
 import type { Sheet } from '~core/sheets/sheet';
 import { kestrels, testLexicon, testMeanings } from '~core/testing/test-lexicon';
-import {
-  PartBuilder,
-  type BrokenPart,
-  type BuiltExercise,
-  type BuiltSheet,
-  type PartContext,
-} from './part-builder';
+import { PartBuilder, type BrokenPart, type BuiltExercise, type BuiltSheet } from './part-builder';
+import type { PartContext } from './part-maker';
 
 const lexicon = testLexicon();
 const meanings = testMeanings();
@@ -133,12 +128,14 @@ describe('an exercise knows its class', () => {
 });
 
 describe('copies', () => {
-  test('each learner gets her version with her name; each version is keyed once; the cutting list is last', () => {
+  test('each learner gets her version with her name; the keys of the versions share a page; the cutting list is last', () => {
     const copies = builder.copies(part('sort-by-spelling'), [], context(), 'learners');
     const learners = copies?.pages.filter((page) => page.part === 'learner') ?? [];
     expect(learners.length).toBeGreaterThanOrEqual(3);
     const keys = copies?.pages.filter((page) => page.part === 'key') ?? [];
-    expect(keys).toHaveLength(4);
+    expect(keys).toHaveLength(2);
+    const keyed = textsOf(copies, learners.length).join(' ');
+    for (const version of ['Core', 'Support', 'Stretch']) expect(keyed).toContain(version);
     const last = textsOf(copies, (copies?.pages.length ?? 0) - 1).join(' ');
     expect(last).toMatch(/Cutting list/);
     expect(last).toMatch(/1 Asha · cut page 1: \d+ pieces/);
@@ -172,22 +169,38 @@ describe('copies', () => {
     expect(textsOf(copies, 199)).toContain('Learner 200');
   });
 
-  test('in three versions: each once without a name, and its own key', () => {
+  const versions = ['support', 'core', 'stretch'] as const;
+
+  test('in three versions: each once without a name, and their keys on one page', () => {
     const sheet = builder.copies(part('missing-grapheme'), [], context({ roster: [] }), 'versions');
-    const own = (['support', 'core', 'stretch'] as const).map(
+    const own = versions.map(
       (version) =>
         made(builder, part('missing-grapheme', { parameters: { version } }), context()).sheet,
     );
-    expect(sheet?.pages.map(({ marks }) => marks)).toEqual(
-      (['learner', 'key'] as const).flatMap((face) =>
-        own.flatMap(({ pages }) =>
-          pages.filter((page) => page.part === face).map(({ marks }) => marks),
-        ),
-      ),
+    const marksOf = (pages: Sheet['pages'], face: 'learner' | 'key') =>
+      pages.filter((page) => page.part === face).map(({ marks }) => marks);
+    expect(marksOf(sheet?.pages ?? [], 'learner')).toEqual(
+      own.flatMap(({ pages }) => marksOf(pages, 'learner')),
     );
-    expect(new Set(sheet?.pages.map((page) => JSON.stringify(page.marks))).size).toBe(
-      sheet?.pages.length,
-    );
+    const keys = marksOf(sheet?.pages ?? [], 'key');
+    expect(keys).toHaveLength(1);
+    const said = (keys[0] ?? []).flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []));
+    expect(said).toEqual(expect.arrayContaining(['Core', 'Support', 'Stretch']));
+    // Every line of each version's own key is there, cut at the edge of its column or not.
+    const flat = said.join(' ').replace(/\s+/g, '');
+    for (const { pages } of own) {
+      for (const mark of pages.filter(({ part: face }) => face === 'key')[0]?.marks ?? []) {
+        if (mark.kind !== 'text' || !/^\d+\. /.test(mark.text)) continue;
+        expect(flat).toContain(mark.text.replace(/\s+/g, ''));
+      }
+    }
+  });
+
+  test('keys written into the sheet keep pages of their own, on the paper of the sheet', () => {
+    const written = part('missing-grapheme', { layout: { key: 'written', paper: 'a5' } });
+    const sheet = builder.copies(written, [], context({ roster: [] }), 'versions');
+    expect(sheet?.paper).toBe('a5');
+    expect(sheet?.pages.filter(({ part: face }) => face === 'key').length).toBeGreaterThan(2);
   });
 
   test('nobody on the roster is no copy', () => {

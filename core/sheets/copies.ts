@@ -35,35 +35,44 @@ function nameMark(name: string, sheet: Sheet, line: TextMark | undefined): PageM
 const numbered = (pages: readonly Omit<SheetPage, 'number'>[]): SheetPage[] =>
   pages.map((page, index) => ({ ...page, number: index + 1 }));
 
-/** The sheets behind what is given out as one: their keys, each once, and whatever follows them. */
+/** The pages of the keys of some sheets, each once: those that differ only in a learner's own name have one. */
+const keyPages = (sheets: readonly Sheet[]) => [
+  ...new Map(
+    sheets
+      .flatMap(({ pages }) => pages.filter(({ part }) => part === 'key'))
+      .map((page) => [JSON.stringify(page), page]),
+  ).values(),
+];
+
+/**
+ * The sheets behind what is given out as one: their keys, and whatever follows them.
+ *
+ * @param keys laid out together on fewer pages, where they can be
+ */
 function together(
   sheets: readonly [Sheet, ...Sheet[]],
   learners: readonly Omit<SheetPage, 'number'>[],
   last: readonly Omit<SheetPage, 'number'>[],
+  keys?: Sheet,
 ): Sheet {
   const [{ title, paper, font }] = sheets;
   const used = [...new Set(sheets)];
-  // Sheets that differ only in the learner's own name have one key.
-  const keys = new Map(
-    used
-      .flatMap(({ pages }) => pages.filter(({ part }) => part === 'key'))
-      .map((page) => [JSON.stringify(page), page]),
-  );
   return {
     title,
     paper,
     font,
-    pages: [...numbered(learners), ...numbered([...keys.values(), ...last])],
+    pages: [...numbered(learners), ...numbered([...keyPages(keys ? [keys] : used), ...last])],
     problems: [...new Set(used.flatMap(({ problems }) => problems))],
   };
 }
 
 /** The pages of several sheets behind each other, then their keys: an exercise in all its versions. */
-export const sheetsTogether = (sheets: readonly [Sheet, ...Sheet[]]): Sheet =>
+export const sheetsTogether = (sheets: readonly [Sheet, ...Sheet[]], keys?: Sheet): Sheet =>
   together(
     sheets,
     sheets.flatMap(({ pages }) => pages.filter(({ part }) => part === 'learner')),
     [],
+    keys,
   );
 
 /**
@@ -71,8 +80,13 @@ export const sheetsTogether = (sheets: readonly [Sheet, ...Sheet[]]): Sheet =>
  *
  * @param copies each learner with the sheet of her version, in roster order
  * @param style of the class, for the cutting list
+ * @param keys of the versions on as few pages as can be
  */
-export function namedCopies(copies: readonly Copy[], style: SheetStyle): Sheet | undefined {
+export function namedCopies(
+  copies: readonly Copy[],
+  style: SheetStyle,
+  keys?: Sheet,
+): Sheet | undefined {
   const [first, ...others] = copies;
   if (first === undefined) return undefined;
   const learners = copies.flatMap(({ name, sheet }) =>
@@ -88,5 +102,6 @@ export function namedCopies(copies: readonly Copy[], style: SheetStyle): Sheet |
     [first.sheet, ...others.map(({ sheet }) => sheet)],
     learners,
     cuttingList(copies, style),
+    keys,
   );
 }

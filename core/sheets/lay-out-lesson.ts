@@ -4,16 +4,16 @@ import type { Exercise } from '../exercises/making/exercise';
 import type { Answers } from '../paper/face';
 import type { Block } from '../paper/paginate';
 import type { SheetLayout } from '../paper/sheet-layout';
-import { COLUMN_GAP, sheetStyle, type SheetStyle } from '../paper/style';
-import { textBlock } from '../paper/text-block';
+import { sheetStyle, type SheetStyle } from '../paper/style';
 import { compose, type Made } from './compose';
 import { dressed, innerStyle, roomsUnder } from './dress';
-import { keyFace, paperFace } from './exercise-face';
+import { paperFace } from './exercise-face';
 import { finishBlocks } from './finish';
 import { creditBlock } from '../paper/picture-credit';
-import { hasPicture, titleBlock } from './furniture';
+import { hasPicture } from './furniture';
 import { headBlocks, partHead } from './heads';
 import { bookletPaper, imposed } from './imposition';
+import { layOutKeys } from './lay-out-keys';
 import {
   columnsOf,
   finishSheet,
@@ -105,45 +105,6 @@ function runBlocks(
   };
 }
 
-/** The keys of exercises one after another. */
-function keysOf(
-  title: string,
-  exercises: readonly Exercise[],
-  numberOf: (exercise: Exercise) => number,
-  style: SheetStyle,
-): Block[] {
-  const half = { ...style, width: (style.width - COLUMN_GAP) / 2 };
-  const keys = exercises.flatMap((exercise): Block[] => {
-    const narrow = keyFace(exercise, half);
-    if (narrow.length === 0) return [];
-    // Lists stand in two columns; a grid or a table needs the whole width.
-    const listed = narrow.every(({ marks }) =>
-      marks.every(({ kind }) => kind === 'text' || kind === 'line'),
-    );
-    const sized = listed ? half : style;
-    const answers = (listed ? narrow : keyFace(exercise, style)).map((block) =>
-      listed ? block : { ...block, wide: true },
-    );
-    return [
-      textBlock(`${numberOf(exercise)}. ${exercise.title}`, sized, {
-        size: style.small * 1.35,
-        weight: 700,
-        role: 'heading',
-        after: 1,
-        keepWithNext: true,
-      }),
-      ...answers,
-      { height: 3, marks: [] },
-    ];
-  });
-  return keys.length === 0
-    ? []
-    : [
-        { ...titleBlock(`Key: ${title}`, { ...style, title: style.body * 1.2 }), wide: true },
-        ...keys,
-      ];
-}
-
 /**
  * The sheets of a whole lesson in order; the keys of all its exercises stand together on the last.
  *
@@ -195,24 +156,17 @@ export function layOutLesson(
       problems: composed.problems,
     });
   });
-  const wide = sheetStyle(profile);
-  const style = { ...wide, width: (wide.width - COLUMN_GAP) / 2 };
   const ownKeys = pieces.flatMap((piece) =>
     isExercise(piece)
       ? []
       : [{ ...piece.sheet, pages: piece.sheet.pages.filter(({ part }) => part === 'key') }],
   );
-  const keys = finishSheet({
+  const keys = layOutKeys(
     title,
-    style,
-    layout: { columns: 2 },
-    written: true,
+    [...numbers].map(([exercise, number]) => ({ name: `${number}. ${exercise.title}`, exercise })),
+    profile,
     footer,
-    learner: [],
-    key: keysOf(title, [...numbers.keys()], numberOf, wide),
-    parts: ['key'],
-    problems: [],
-  });
+  );
   return [...sheets, keys, ...ownKeys].filter(({ pages }) => pages.length > 0);
 }
 

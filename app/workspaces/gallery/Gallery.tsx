@@ -10,7 +10,7 @@ import { findBlocksByWords } from '~core/sheets/blocks/find-blocks';
 import { findMakersByWords } from '~core/exercises/teacher-words';
 import { speaks } from '~core/languages/registry/registry';
 import { PaperPage } from '~/ui/PaperPage';
-import type { PartContext, PartRecipe } from '~/workers/part-builder';
+import type { PartContext, PartRecipe } from '~/workers/part-maker';
 import { filterGroups, passes } from './filters';
 import { recent, starred, toggleStar } from './favourites';
 import { factsOf, GalleryCard } from './GalleryCard';

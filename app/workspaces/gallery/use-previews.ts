@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { engine } from '~/workers/engine.client';
-import type { PartContext, PartRecipe, Preview } from '~/workers/part-builder';
+import type { Preview } from '~/workers/part-builder';
+import type { PartContext, PartRecipe } from '~/workers/part-maker';
 
 /** So many are asked of the worker at once: what comes into view later does not wait for all. */
 const AT_ONCE = 2;

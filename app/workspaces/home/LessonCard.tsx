@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { minutesOf, partsOf } from '~core/records/lesson';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import type { Desk } from './desk-of';
 import { SmallPage } from './SmallPage';
 

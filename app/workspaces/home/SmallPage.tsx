@@ -2,7 +2,8 @@ import { useEffect, useState } from 'react';
 import type { LessonPart } from '~core/records/lesson';
 import { PaperPage } from '~/ui/PaperPage';
 import { engine } from '~/workers/engine.client';
-import type { PartContext, Preview } from '~/workers/part-builder';
+import type { Preview } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 
 /** The first page of an exercise, small; an empty sheet while it is made, or where there is none. */
 export function SmallPage({

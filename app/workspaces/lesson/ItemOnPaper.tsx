@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { Overlay, Popover } from 'react-bootstrap';
 import { BsArrowDown, BsArrowUp, BsShuffle, BsX } from 'react-icons/bs';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import type { ExercisePart, Send } from './built-part';
 import { TextsOfWord } from './ItemsByHand';
 

@@ -8,7 +8,7 @@ import type { ReadingText } from '~core/texts/reading-text';
 import { Empty } from '~/ui/Empty';
 import { useFontsFor, writtenOn } from '~/ui/script-fonts';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import { isExercise, type Broken, type BuiltPart } from './built-part';
 import { ClassTexts } from './class-texts';
 import { CheckPanel } from './CheckPanel';

@@ -12,7 +12,7 @@ import { spokenOf } from '~core/practice/spoken';
 import { saveTakeHome, sizeOf, takeHomeFile, type SpokenItem } from '~/documents/take-home-file';
 import { recordingsFor } from '~/storage/recordings-for';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import { AddressCode } from './AddressCode';
 import { titleOf, type ExercisePart, type Send } from './built-part';
 import { screenTextOf } from './screen-text';

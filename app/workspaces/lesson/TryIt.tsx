@@ -9,7 +9,7 @@ import { begun, Play } from '~/faces/Play';
 import { pictureAddress } from '~/ui/Picture';
 import { useSpeaker } from '~/ui/speak';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import { BehaviourOptions } from './BehaviourOptions';
 import type { ExercisePart, Send } from './built-part';
 import { screenTextOf } from './screen-text';

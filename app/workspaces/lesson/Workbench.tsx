@@ -7,7 +7,7 @@ import { posterForm, type PosterSize } from '~core/sheets/poster';
 import type { Sheet } from '~core/sheets/sheet';
 import { MenuItem } from '~/ui/MenuItem';
 import { PaperPage } from '~/ui/PaperPage';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import type { Downloadable } from '~/documents/download';
 import { isExercise, titleOf, type BuiltPart, type Send } from './built-part';
 import { ItemOnPaper, type ChosenItem } from './ItemOnPaper';
@@ -210,18 +210,18 @@ export function Workbench(props: WorkbenchProps) {
             value={scope}
             onChange={(event) => onScope(event.currentTarget.value as Scope)}
           >
-            <option value="exercise">
-              {isExercise(open) ? 'Exercise and key' : 'Sheet and key'}
-            </option>
-            {learners > 0 && (
-              <option value="copies">A copy for each of {learners} learners, and keys</option>
-            )}
-            <option value="versions">In three versions, and keys</option>
-            <option value="poster2">As a poster of 2 by 2 pages</option>
-            <option value="poster3">As a poster of 3 by 3 pages</option>
-            <option value="shared">Whole lesson, exercises share pages</option>
-            <option value="booklet">Whole lesson as a folded booklet</option>
-            <option value="lesson">Whole lesson, each exercise on its own page</option>
+            <optgroup label={isExercise(open) ? 'This exercise' : 'This sheet'}>
+              <option value="exercise">With its key</option>
+              {learners > 0 && <option value="copies">Copies by name</option>}
+              <option value="versions">Three versions</option>
+              <option value="poster2">Poster of 2 × 2</option>
+              <option value="poster3">Poster of 3 × 3</option>
+            </optgroup>
+            <optgroup label="The whole lesson">
+              <option value="shared">Pages shared</option>
+              <option value="booklet">Folded booklet</option>
+              <option value="lesson">A page each</option>
+            </optgroup>
           </select>
           <DownloadMenu
             sheets={sheets}

@@ -1,5 +1,5 @@
 import { sectionOf, type TextMaterial } from '~core/texts/reading/text-material';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import type { ExercisePart } from './built-part';
 
 /** The text that an exercise is made from: on a screen it stands above the questions. */

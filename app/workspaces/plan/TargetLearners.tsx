@@ -113,8 +113,7 @@ export function TargetLearners({
       </button>
       {targets.some(({ help }) => help.length > 0) && (
         <p className="quiet small mt-2 mb-0">
-          Print “A copy for each of {profile.roster.length} learners” in the lesson: theirs are made
-          so.
+          Print “Copies by name” in the lesson: theirs are made so.
         </p>
       )}
     </section>

@@ -9,7 +9,7 @@ import { resultsOf } from '~core/results/results-of';
 import { materialOf } from '~core/texts/reading/text-material';
 import { listsOfClass, textsOfClass } from '~/storage/repository';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import type { MadeExercise } from './ResultsWorkspace';
 
 /** What the exercises of a class are made with. */

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { LessonPart } from '~core/records/lesson';
 import { PaperPage, type PaperPageProps } from '~/ui/PaperPage';
 import { engine } from '~/workers/engine.client';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import type { ShelfPreview as Preview } from './shelf-things';
 
 type Page = Pick<PaperPageProps, 'marks' | 'paper' | 'font' | 'colour'>;

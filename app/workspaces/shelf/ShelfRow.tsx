@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { isWhole, shelfKinds, type FoundThing, type ShelfThing } from '~core/search/find-on-shelf';
 import { MenuItem } from '~/ui/MenuItem';
 import { useAhead } from '~/ui/use-ahead';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import { ShelfPreview } from './ShelfPreview';
 import type { ShownThing } from './shelf-things';
 

@@ -15,7 +15,7 @@ import {
 import { languageNames } from '~core/languages/registry/registry';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { Narrow } from '~/ui/Narrow';
-import type { PartContext } from '~/workers/part-builder';
+import type { PartContext } from '~/workers/part-maker';
 import { contextOf } from '../results/made-exercises';
 import { GiveOn } from './GiveOn';
 import { RightsDialog } from './RightsDialog';
