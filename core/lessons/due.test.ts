@@ -83,6 +83,12 @@ describe('to be read', () => {
     expect(says([lesson({ slips: [written], remarks: [remark as never] })])).toEqual([]);
   });
 
+  test('for four weeks after the day of the lesson', () => {
+    const of = (date: string) => says([lesson({ slips: [written], plan: { date } })]);
+    expect(of('2026-10-28')).toHaveLength(1);
+    expect(of('2026-10-27')).toEqual([]);
+  });
+
   test('many learners are counted, not named', () => {
     const slips = learners.map((learner) => slip(learner, 'log', { 'item-1': 'Rain.' }));
     expect(says([lesson({ slips })])).toEqual(['Not read yet: 5 learners']);

@@ -41,7 +41,8 @@ export const slipsOf = ({ slips = [] }: Lesson): Slip[] =>
 const named = (names: readonly string[]) =>
   names.length <= MOST_NAMES ? joinList(names, 'and') : `${names.length} learners`;
 
-function toRead(lesson: Lesson, slips: readonly Slip[]): Due[] {
+function toRead(lesson: Lesson, slips: readonly Slip[], since: string): Due[] {
+  if ((lesson.plan?.date ?? since) < since) return [];
   const isRead = new Set(
     partsOf(lesson)
       .filter(({ kind, maker }) => kind === 'exercise' && makerInfo(maker)?.answersAreRead)
@@ -127,7 +128,7 @@ export function dueOf(
     const slips = slipsOf(lesson);
     return [
       ...toMake(lesson, ahead),
-      ...toRead(lesson, slips),
+      ...toRead(lesson, slips, since),
       ...atHome(lesson, slips, learners, since),
     ];
   });

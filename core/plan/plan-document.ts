@@ -1,4 +1,5 @@
 /** A plan as a document: a table of stages, or stage by stage; and a run sheet of one page for the hand. */
+import { dayName, longDay } from '../kernel/day-name';
 import type { DocumentNode } from '../paper/document';
 import { groupings, helps, reasons, type Plan, type StagePlan, type TargetLearner } from './plan';
 
@@ -46,13 +47,7 @@ export function clockAt(start: string | undefined, minutes: number): string {
 
 export function dayOf(date: string | undefined): string {
   if (date === undefined || !/^\d{4}-\d{2}-\d{2}$/.test(date)) return '';
-  return new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-    timeZone: 'UTC',
-  });
+  return dayName(date, { ...longDay, year: 'numeric' });
 }
 
 const targetSays = ({ name, need, help, also }: TargetLearner): string =>

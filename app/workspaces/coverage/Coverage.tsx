@@ -3,6 +3,7 @@ import { Button } from 'react-bootstrap';
 import { BsDownload, BsPrinter } from 'react-icons/bs';
 import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
+import { dayName } from '~core/kernel/day-name';
 import { toCase, toCsv } from '~core/standards/case-json';
 import type { Covered } from '~core/standards/coverage';
 import { setName, standardId } from '~core/standards/standard';
@@ -13,13 +14,7 @@ import { saveText } from '~/ui/save-text';
 type Shown = 'all' | 'met' | 'not yet';
 
 const day = (date: string | undefined) =>
-  date === undefined
-    ? ''
-    : new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', {
-        day: 'numeric',
-        month: 'short',
-        timeZone: 'UTC',
-      });
+  date === undefined ? '' : dayName(date, { day: 'numeric', month: 'short' });
 
 /** The standards of a class's year: which lesson served each, on which day, and which none has. */
 export function Coverage({

@@ -1,21 +1,14 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { dayName, longDay } from '~core/kernel/day-name';
 import type { Lesson } from '~core/records/lesson';
 import { dueOf, type Due as DueThing } from '~core/lessons/due';
 
 const MOST = 6;
 const places = { make: '/add', read: '/results', home: '/results' } as const;
 
-const dayName = (date: string) =>
-  new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone: 'UTC',
-  });
-
 const when = ({ kind, day }: DueThing) =>
-  day === undefined ? '' : kind === 'home' ? ` · given on ${dayName(day)}` : ` · ${dayName(day)}`;
+  day === undefined ? '' : ` · ${kind === 'home' ? 'given on ' : ''}${dayName(day, longDay)}`;
 
 /** What waits for the teacher: to be made by its day, to be read, to come back. */
 export function Due({

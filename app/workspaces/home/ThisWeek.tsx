@@ -1,10 +1,8 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { dayName } from '~core/kernel/day-name';
 import { daysFrom, mondayOf } from '~core/plan/calendar';
 import type { Lesson } from '~core/records/lesson';
-
-const dayName = (date: string) =>
-  new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' });
 
 /** The lessons of this week by their days, today's named so. */
 export function ThisWeek({ lessons }: { readonly lessons: readonly Lesson[] }) {
@@ -25,7 +23,11 @@ export function ThisWeek({ lessons }: { readonly lessons: readonly Lesson[] }) {
           <li key={id}>
             <Link to={`/lessons/${id}`}>{title || 'Untitled lesson'}</Link>
             <span>
-              {plan?.date === today ? <strong>today</strong> : dayName(plan?.date ?? today)}
+              {plan?.date === today ? (
+                <strong>today</strong>
+              ) : (
+                dayName(plan?.date ?? today, { weekday: 'long' })
+              )}
               {plan?.time ? `, ${plan.time}` : ''}
             </span>
           </li>

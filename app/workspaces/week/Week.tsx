@@ -5,13 +5,11 @@ import { BsArrowLeft, BsArrowRight, BsDownload } from 'react-icons/bs';
 import { Link, useFetcher } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { daysFrom, mondayOf, toCalendar } from '~core/plan/calendar';
+import { dayName } from '~core/kernel/day-name';
 import { minutesOf, type Lesson } from '~core/records/lesson';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { saveText } from '~/ui/save-text';
 import { useDragSensors } from '~/ui/drag-sensors';
-
-const named = (date: string, form: Intl.DateTimeFormatOptions) =>
-  new Date(`${date}T12:00:00Z`).toLocaleDateString('en-GB', { ...form, timeZone: 'UTC' });
 
 const moved = (date: string, days: number) =>
   new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
@@ -54,11 +52,11 @@ function LessonCard({
         <option value="">
           {date === '' || days.includes(date)
             ? 'no day'
-            : named(date, { day: 'numeric', month: 'short' })}
+            : dayName(date, { day: 'numeric', month: 'short' })}
         </option>
         {days.map((day) => (
           <option key={day} value={day}>
-            {named(day, { weekday: 'long' })}
+            {dayName(day, { weekday: 'long' })}
           </option>
         ))}
       </select>
@@ -119,7 +117,7 @@ export function Week({
     <div className="page">
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3">
         <h1 className="mb-0 me-auto">
-          {profile.name}, week of {named(monday, { day: 'numeric', month: 'long' })}
+          {profile.name}, week of {dayName(monday, { day: 'numeric', month: 'long' })}
         </h1>
         <Link
           className="btn btn-outline-dark"
@@ -179,7 +177,7 @@ export function Week({
             <Day
               key={day}
               id={day}
-              name={named(day, { weekday: 'long', day: 'numeric', month: 'short' })}
+              name={dayName(day, { weekday: 'long', day: 'numeric', month: 'short' })}
             >
               {of(day).map(card)}
             </Day>

@@ -86,7 +86,8 @@ function optionMarks(
 function itemBlock(item: ChoiceItem, index: number, style: SheetStyle, worked: boolean): Block {
   const marks: PageMark[] = [];
   const pictured = item.picture !== undefined;
-  const left = NUMBER_ROOM + (pictured ? style.picture + 6 : 0);
+  // Without a question the first box would stand against the number.
+  const left = NUMBER_ROOM + (pictured ? style.picture + 6 : item.prompt === '' ? 3 : 0);
   let top = pictured ? Math.max(0, (style.picture - style.body * style.leading - 8) / 2) : 0;
   if (item.picture !== undefined) {
     marks.push({
