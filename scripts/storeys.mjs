@@ -31,6 +31,7 @@ export const storeys = [
     'languages/en/rules',
     'languages/en/sentence-sets',
     'languages/concepts',
+    'languages/romance-words',
     'languages/*',
     'languages/romance',
     'languages/registry',

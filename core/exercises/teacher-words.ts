@@ -49,6 +49,8 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['spelling test', ['dictation', 'missing-grapheme']],
   ['look cover write check spelling homework', ['trace-copy-write', 'writing-bank']],
   ['definitions vocabulary dictionary', ['match-meaning', 'choose-meaning', 'crossword']],
+  ['agreement agree concord gender number feminine plural', ['adjective-agreement']],
+  ['negation negative negate interrogative ask deny', ['say-no-or-ask']],
   ['antonyms opposites synonyms thesaurus', ['synonyms-opposites']],
   ['frayer mind map word web graphic organiser', ['word-map', 'relations-map']],
   ['family tree relatives parts of kinds of', ['relations-map']],

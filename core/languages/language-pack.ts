@@ -22,6 +22,7 @@ export const abilities = {
   particles: 'sentences without one of their particles',
   'voice change': 'sentences in the active and the passive',
   'small words': 'articles and contractions in a text',
+  statements: 'plain sentences whose words agree, which can be denied and asked',
   'school hand': 'letters of the school hands',
   'stroke order': 'the strokes in which its signs are written',
 } as const;
@@ -127,6 +128,20 @@ export interface LanguageSentences {
   readonly inOtherVoice: (to: 'active' | 'passive') => readonly SentenceToChange[];
 }
 
+/** A plain sentence, and what can be done to it. */
+export interface Statement {
+  readonly sentence: string;
+  /** In English. */
+  readonly meaning: string;
+  /** Where its adjective stands, as a dictionary has it, and why it has this form. */
+  readonly adjective?: Span & { readonly base: string; readonly why: string };
+  /** All that deny it, and all that ask it, the preferred first. */
+  readonly negative: readonly string[];
+  readonly question: readonly string[];
+  readonly whyNegative: string;
+  readonly whyQuestion: string;
+}
+
 /** A word in a line, and where it stands. */
 export interface LinkedWord {
   readonly text: string;
@@ -196,6 +211,8 @@ export interface LanguagePack {
   readonly constructions?: () => ((text: string) => NamedConstruction[]) | undefined;
   /** Sentences of its own for exercises; undefined until they are loaded. */
   readonly sentences?: () => LanguageSentences | undefined;
+  /** Plain sentences of its own; undefined until they are loaded. */
+  readonly statements?: () => readonly Statement[] | undefined;
   /** The strokes of a sign, undefined for one that it lacks; undefined until they are loaded. */
   readonly strokes?: () => ((sign: string) => SignStrokes | undefined) | undefined;
   /** Forms of its words; undefined until they are loaded. */

@@ -3,7 +3,7 @@ import { verbForms as englishForms } from './grammar';
 import concepts from '../languages/concepts/concepts.json';
 import { readConcepts, type Concepts } from '../languages/concepts/concept';
 import { formsOfRomance, romanceVerb } from '../languages/romance/forms-of';
-import { romanceLanguages, type RomanceLanguage } from '../languages/romance/nouns';
+import { romanceLanguages, type RomanceLanguage } from '../languages/romance-words/nouns';
 import {
   adjectiveForms,
   adjectiveFormNames,

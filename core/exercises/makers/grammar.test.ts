@@ -33,6 +33,7 @@ const make = (maker: string, seed = 1, parameters = {}, reading?: TextMaterial) 
 
 test('every kind of exercise that a grammar lesson needs is there', () => {
   expect(grammar.map(({ id }) => id).sort()).toEqual([
+    'adjective-agreement',
     'comparison-forms',
     'conditional-halves',
     'end-marks',
@@ -58,6 +59,7 @@ test('every kind of exercise that a grammar lesson needs is there', () => {
     'repair-sentence',
     'reported-speech',
     'same-meaning',
+    'say-no-or-ask',
     'sentence-planner',
     'sentence-types',
     'short-answers',

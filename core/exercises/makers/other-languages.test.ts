@@ -106,3 +106,99 @@ describe('active and passive', () => {
     expect(first?.answer).toBe('かぜが ぼうしを とばしました。');
   });
 });
+
+describe('adjectives that agree', () => {
+  const gaps = (language: string, parameters: object = {}) => {
+    const { task } = make('adjective-agreement', { count: 20, ...parameters }, language);
+    return task.interaction === 'gap' ? task.items : [];
+  };
+  const textOf = (item: ReturnType<typeof gaps>[number]) =>
+    item.pieces.map((piece) => (piece.kind === 'gap' ? '_' : piece.text)).join('');
+
+  test.each(['fr', 'es', 'pt', 'it'])(
+    '%s: each noun once, its adjective in brackets',
+    (language) => {
+      const items = gaps(language);
+      expect(items).toHaveLength(20);
+      expect(new Set(items.map(({ reason }) => reason.split(':')[0])).size).toBe(20);
+      for (const item of items) expect(textOf(item)).toMatch(/_ \(\p{L}+\)\. {2}\(The .+\.\)$/u);
+      const base = (item: (typeof items)[number]) => /\((\p{L}+)\)/u.exec(textOf(item))?.[1];
+      // A fifth at most stays as it is, and not the first, which is the model.
+      expect(items.filter((item) => base(item) === item.key).length).toBeLessThanOrEqual(4);
+      expect(base(items[0] as (typeof items)[number])).not.toBe(items[0]?.key);
+    },
+  );
+
+  test('one only, or many only', () => {
+    for (const item of gaps('fr', { agrees: 'one' })) expect(textOf(item)).toContain(' est ');
+    for (const item of gaps('fr', { agrees: 'many' })) expect(textOf(item)).toContain(' sont ');
+  });
+
+  test('the form that agrees is right, and no other', () => {
+    const { task } = make('adjective-agreement', { agrees: 'many' }, 'fr');
+    const item = keyedItems(task).find(({ question }) => question.includes('robes'));
+    expect(item).toBeDefined();
+    const score = (text: string) => markTask(task, { [item?.id ?? '']: [text] }).score;
+    const answer = item?.answer ?? '';
+    expect([score(answer), score(answer.replace(/s$/, ''))]).toEqual([1, 0]);
+  });
+
+  test('a language without plain sentences has none', () => {
+    expect(make('adjective-agreement', {}, 'de').short).toBeDefined();
+    expect(make('say-no-or-ask', {}, 'ja').short).toBeDefined();
+  });
+});
+
+describe('negation and questions', () => {
+  const scored = (language: string, into: string, sentence: string) => {
+    const { task } = make('say-no-or-ask', { into, count: 12 }, language);
+    const item = keyedItems(task).find(({ question }) => question.startsWith(sentence));
+    expect(item, sentence).toBeDefined();
+    return (text: string) => markTask(task, { [item?.id ?? '']: text }).score;
+  };
+
+  test('French: ne and pas stand about the verb', () => {
+    const score = scored('fr', 'negative', 'Bram ouvre la fenêtre.');
+    expect(score('Bram n’ouvre pas la fenêtre.')).toBe(1);
+    expect(score("Bram n'ouvre pas la fenêtre.")).toBe(1);
+    expect(score('Bram ne ouvre pas la fenêtre.')).toBe(0);
+    expect(score('Bram ouvre pas la fenêtre.')).toBe(0);
+    expect(score('Bram n’ouvre la fenêtre pas.')).toBe(0);
+  });
+
+  test('French asks in three ways', () => {
+    const score = scored('fr', 'question', 'Asha lit la carte.');
+    for (const right of [
+      'Est-ce qu’Asha lit la carte ?',
+      'Asha lit-elle la carte ?',
+      'Asha lit-elle la carte?',
+      'Asha lit la carte ?',
+    ]) {
+      expect([right, score(right)]).toEqual([right, 1]);
+    }
+    expect(score('Est-ce que Asha lit la carte ?')).toBe(0);
+    expect(score('Lit Asha la carte ?')).toBe(0);
+  });
+
+  test('Spanish asks between its two marks, in any order', () => {
+    const score = scored('es', 'question', 'Bram abre la ventana.');
+    for (const right of [
+      '¿Bram abre la ventana?',
+      '¿Abre Bram la ventana?',
+      '¿Abre la ventana Bram?',
+    ]) {
+      expect([right, score(right)]).toEqual([right, 1]);
+    }
+    expect(score('¿Bram no abre la ventana?')).toBe(0);
+  });
+
+  test.each([
+    ['es', 'Mi hermana vive en esta calle.', 'Mi hermana no vive en esta calle.'],
+    ['pt', 'Minha irmã mora nesta rua.', 'Minha irmã não mora nesta rua.'],
+    ['it', 'Mia sorella abita in questa strada.', 'Mia sorella non abita in questa strada.'],
+  ])('%s says no before the verb', (language, given, right) => {
+    const score = scored(language, 'negative', given);
+    expect(score(right)).toBe(1);
+    expect(score(given)).toBe(0);
+  });
+});

@@ -5,7 +5,12 @@ import { englishTables } from './tables';
 import { englishNumbers } from './speech/read-aloud';
 
 /** What only other languages have. */
-const notInEnglish: readonly Ability[] = ['particles', 'voice change', 'stroke order'];
+const notInEnglish: readonly Ability[] = [
+  'particles',
+  'voice change',
+  'statements',
+  'stroke order',
+];
 
 export const english = plainPack({
   tag: 'en',

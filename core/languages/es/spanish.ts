@@ -1,4 +1,5 @@
 /** Spanish: lists, texts, cards and handwriting; its words are not taken apart. */
+import { romanceStatements } from '../romance-words/loaded-statements';
 import { spanishTables } from './tables';
 import { plainPack } from '../shared/plain-pack';
 
@@ -7,6 +8,7 @@ export const spanish = plainPack({
   name: 'Spanish',
   phrases: { name: 'Nombre', date: 'Fecha' },
   voice: 'es',
-  can: new Set(['school hand', 'tables', 'small words']),
+  can: new Set(['school hand', 'tables', 'small words', 'statements']),
   tables: () => spanishTables,
+  statements: romanceStatements('es'),
 });

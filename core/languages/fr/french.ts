@@ -1,4 +1,5 @@
 /** French: lists, texts, cards, handwriting and verbs; its other words are not taken apart. */
+import { romanceStatements } from '../romance-words/loaded-statements';
 import { frenchTables } from './tables';
 import { plainPack } from '../shared/plain-pack';
 
@@ -7,6 +8,7 @@ export const french = plainPack({
   name: 'French',
   phrases: { name: 'Nom', date: 'Date' },
   voice: 'fr',
-  can: new Set(['school hand', 'tables', 'small words']),
+  can: new Set(['school hand', 'tables', 'small words', 'statements']),
   tables: () => frenchTables,
+  statements: romanceStatements('fr'),
 });

@@ -1,4 +1,5 @@
 /** Italian: lists, texts, cards, handwriting and verbs; its other words are not taken apart. */
+import { romanceStatements } from '../romance-words/loaded-statements';
 import { plainPack } from '../shared/plain-pack';
 import { italianTables } from './tables';
 
@@ -7,6 +8,7 @@ export const italian = plainPack({
   name: 'Italian',
   phrases: { name: 'Nome', date: 'Data' },
   voice: 'it',
-  can: new Set(['school hand', 'tables', 'small words']),
+  can: new Set(['school hand', 'tables', 'small words', 'statements']),
   tables: () => italianTables,
+  statements: romanceStatements('it'),
 });

@@ -1,4 +1,5 @@
 /** Portuguese: lists, texts, cards, handwriting and verbs; its other words are not taken apart. */
+import { romanceStatements } from '../romance-words/loaded-statements';
 import { portugueseTables } from './tables';
 import { plainPack } from '../shared/plain-pack';
 
@@ -7,6 +8,7 @@ export const portuguese = plainPack({
   name: 'Portuguese',
   phrases: { name: 'Nome', date: 'Data' },
   voice: 'pt',
-  can: new Set(['school hand', 'tables', 'small words']),
+  can: new Set(['school hand', 'tables', 'small words', 'statements']),
   tables: () => portugueseTables,
+  statements: romanceStatements('pt'),
 });

@@ -44,13 +44,16 @@ describe('a language that is added in its folder and in one line', () => {
 
 describe('the packs there are', () => {
   test('English knows all but what it has not; a language without a pack knows nothing', () => {
-    const others = ['particles', 'voice change', 'stroke order'];
+    const japanese = ['particles', 'voice change', 'stroke order'];
+    const others = [...japanese, 'statements'];
     expect([...packOf('en').can].sort()).toEqual(
       Object.keys(abilities)
         .filter((each) => !others.includes(each))
         .sort(),
     );
-    expect(others.every((each) => packOf('ja').can.has(each as 'particles'))).toBe(true);
+    expect(japanese.every((each) => packOf('ja').can.has(each as 'particles'))).toBe(true);
+    for (const tag of ['fr', 'es', 'pt', 'it'])
+      expect(packOf(tag).can.has('statements')).toBe(true);
     expect(packOf('xx')).toMatchObject({ tag: 'xx', name: 'xx' });
     expect(packOf('xx').can.size).toBe(0);
   });

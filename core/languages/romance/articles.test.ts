@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { findArticles } from './articles';
 import { otherArticle } from './small-words';
-import type { RomanceLanguage } from './nouns';
+import type { RomanceLanguage } from '../romance-words/nouns';
 
 /** Texts of the weather club, written for it; the articles stand in brackets, by hand. */
 const texts: Readonly<Record<RomanceLanguage, readonly string[]>> = {

@@ -4,7 +4,7 @@
  */
 import type { Span } from '../../kernel/span';
 import { findContractions } from './contractions';
-import type { RomanceLanguage } from './nouns';
+import type { RomanceLanguage } from '../romance-words/nouns';
 import { finiteForms } from './verb-shapes';
 
 export type ArticleKind = 'definite' | 'indefinite' | 'partitive';

@@ -1,6 +1,6 @@
 /** The words of a language from the common list, as they are offered for a list: a noun of a Romance language with its article. */
 import type { ConceptLanguage, Concepts } from '../concepts/concept';
-import { articlesOf, likelyGender, romanceLanguages } from './nouns';
+import { articlesOf, likelyGender, romanceLanguages } from '../romance-words/nouns';
 
 export interface CommonWord {
   readonly word: string;

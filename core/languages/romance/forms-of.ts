@@ -4,7 +4,13 @@ import { frenchPersons, frenchVerb } from '../fr/verb-forms';
 import { italianPersons, italianVerb } from '../it/verb-forms';
 import { portuguesePersons, portugueseVerb } from '../pt/verb-forms';
 import { spanishVerb } from '../es/verb-forms';
-import { articlesOf, feminineOf, likelyGender, pluralOf, type RomanceLanguage } from './nouns';
+import {
+  articlesOf,
+  feminineOf,
+  likelyGender,
+  pluralOf,
+  type RomanceLanguage,
+} from '../romance-words/nouns';
 
 export interface RomanceForm {
   readonly form: string;

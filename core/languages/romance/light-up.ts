@@ -1,5 +1,5 @@
 /** Articles and contractions of a text, each kind with its places, as the grammar of an English text is lit. */
-import type { RomanceLanguage } from './nouns';
+import type { RomanceLanguage } from '../romance-words/nouns';
 import { findSmallWords, smallWordKinds, type SmallWord, type SmallWordKind } from './small-words';
 
 export interface LitSmallWords {

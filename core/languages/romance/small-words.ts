@@ -2,7 +2,7 @@
 import type { Span } from '../../kernel/span';
 import { findArticles } from './articles';
 import { contractingLanguages, findContractions } from './contractions';
-import type { RomanceLanguage } from './nouns';
+import type { RomanceLanguage } from '../romance-words/nouns';
 
 export const smallWordKinds = ['contractions', 'articles'] as const;
 export type SmallWordKind = (typeof smallWordKinds)[number];

@@ -6,7 +6,7 @@ import { frenchVerb } from '../fr/verb-forms';
 import { italianVerb } from '../it/verb-forms';
 import { portugueseVerb } from '../pt/verb-forms';
 import { spanishVerb } from '../es/verb-forms';
-import type { RomanceLanguage } from './nouns';
+import type { RomanceLanguage } from '../romance-words/nouns';
 
 const words = (text: string) => text.trim().split(/\s+/);
 

@@ -20,8 +20,15 @@ import {
 /** What a screen puts between the cells of a row. */
 export const CELL_BREAK = ' · ';
 
+/** As it is compared: blanks, capitals and the shape of an apostrophe do not count, nor a blank before a mark (French). */
 const tidy = (text: string) =>
-  text.replaceAll(CELL_BREAK, ' ').trim().replace(/\s+/g, ' ').toLowerCase().replaceAll('’', "'");
+  text
+    .replaceAll(CELL_BREAK, ' ')
+    .trim()
+    .replace(/\s+/g, ' ')
+    .replace(/ (?=[?!:;])/g, '')
+    .toLowerCase()
+    .replaceAll('’', "'");
 
 const isRight = (item: WriteItem, written: string) =>
   item.frame

@@ -3,7 +3,6 @@ import italian from 'italian-words-dict/dist/words.json';
 import { describe, expect, test } from 'vitest';
 import rows from '../concepts/concepts.json';
 import { readConcepts } from '../concepts/concept';
-import { formsOfRomance } from './forms-of';
 import { articlesOf, feminineOf, likelyGender, pluralOf, type RomanceLanguage } from './nouns';
 
 const concepts = readConcepts(rows);
@@ -119,28 +118,4 @@ test.each<[RomanceLanguage, string, 'm' | 'f', string]>([
 ])('the articles of %s %s (%s): %s', (language, word, gender, wanted) => {
   const { definite, indefinite, many } = articlesOf(word, language, gender);
   expect(`${definite} ${indefinite} ${many}`).toBe(wanted);
-});
-
-describe('the forms of a word', () => {
-  const names = (language: RomanceLanguage, lemma: string) =>
-    formsOfRomance(language, lemma, concepts).map(({ partOfSpeech, meaning }) => [
-      partOfSpeech,
-      meaning,
-    ]);
-
-  test('are those of every word it can be', () => {
-    expect(names('fr', 'cheval')).toEqual([['noun', 'horse']]);
-    expect(names('pt', 'bonito')).toEqual([['adjective', 'beautiful, pretty']]);
-    expect(names('es', 'cantar')[0]?.[0]).toBe('verb');
-    const [horse] = formsOfRomance('fr', 'cheval', concepts);
-    expect(horse?.forms.map(({ form }) => form)).toEqual(['le cheval', 'un cheval', 'les chevaux']);
-  });
-
-  test('of a word that the list lacks are what its ending says, and say so', () => {
-    const [word] = formsOfRomance('it', 'temporale', concepts);
-    expect(word).toMatchObject({ partOfSpeech: 'noun', gender: 'm', sure: false, meaning: '' });
-    const [verb] = formsOfRomance('fr', 'gambader', concepts);
-    expect(verb?.partOfSpeech).toBe('verb');
-    expect(verb?.forms.find(({ name }) => name === 'present, nous')?.form).toBe('gambadons');
-  });
 });
