@@ -4,7 +4,7 @@
  */
 import { afterAll, expect, test } from 'vitest';
 import { expectNoViolations } from './axe';
-import { closeBrowser, Desk } from './desk';
+import { addFromGallery, closeBrowser, Desk } from './desk';
 
 afterAll(closeBrowser);
 
@@ -89,5 +89,23 @@ test('kana are shown stroke by stroke, and followed while they are written', asy
   expect(await said.innerText()).toBe('');
   expect(await page.getByLabel('I have written it').first().isChecked()).toBe(true);
   await expectNoViolations(page, 'stroke by stroke on the screen');
+  await desk.close();
+});
+
+test('French adjectives agree, and a sentence says no, on paper and on the screen', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-french-lesson');
+  const { page } = desk;
+  await addFromGallery(page, 'Together', 'Adjectives that agree');
+  const paper = page.locator('.paper-stack');
+  await expect.poll(() => paper.innerText()).toMatch(/\s(?:est|sont)\s[^(]*\(\p{L}+\)/u);
+  await page.getByLabel('Which forms').selectOption('many');
+  await expect.poll(() => paper.innerText()).not.toMatch(/\sest\s/);
+  await expectNoViolations(page, 'adjectives that agree');
+  await addFromGallery(page, 'Alone', 'Negation and questions');
+  await page.getByRole('button', { name: 'Key', exact: true }).click();
+  await expect.poll(() => paper.innerText()).toMatch(/\sn(?:e\s|’)\p{L}+\spas\s/u);
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await page.getByText('Write each sentence so that it says no.').first().waitFor();
+  await expectNoViolations(page, 'saying no on the screen');
   await desk.close();
 });

@@ -29,10 +29,17 @@ export function factsOf({ task, parameters }: Exercise): TaskFacts {
     task.interaction === 'write'
       ? task.items.filter((item) => item.trace !== undefined || item.strokes !== undefined).length
       : 0;
+  const bankIsUsual = !(task.interaction === 'gap' && task.crossing);
+  // What is formed from a word in brackets has no box: nothing is offered that would do nothing.
+  const neverHasOne =
+    task.interaction === 'gap' &&
+    bankIsUsual &&
+    task.bank.length === 0 &&
+    parameters.bank !== false;
   return {
     canShowWorked: interaction.canShowWorked(task),
-    hasBank: interaction.hasBank(task),
-    bankIsUsual: !(task.interaction === 'gap' && task.crossing),
+    hasBank: interaction.hasBank(task) && !neverHasOne,
+    bankIsUsual,
     keyed: interaction.size(task) - open - traced,
     open,
     editable: editableTexts(task, parameters.edits),
