@@ -62,6 +62,7 @@ await page.getByRole('link', { name: 'Long a in the storm log' }).click();
 await page.locator('.paper-stack .paper-page').first().waitFor();
 await page.getByRole('link', { name: /Sort the/ }).click();
 await page.getByRole('heading', { name: /Sort the/ }).waitFor();
+await page.evaluate(() => window.scrollTo(0, 0));
 await shoot('lesson');
 await page.getByRole('link', { name: /Write the missing/ }).click();
 await page.getByRole('button', { name: 'Try it' }).click();
