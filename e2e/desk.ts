@@ -126,7 +126,7 @@ export class Desk {
         return router !== undefined;
       }, path));
     if (!inside) await page.goto(address + path);
-    await page.waitForSelector('.app-shell[data-ready=true]');
+    await page.waitForSelector('.app-shell[data-ready=true] main');
   }
 
   /** Ends the test for this desk: nothing may have gone wrong on the way. */
