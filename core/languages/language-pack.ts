@@ -133,8 +133,13 @@ export interface Statement {
   readonly sentence: string;
   /** In English. */
   readonly meaning: string;
-  /** Where its adjective stands, as a dictionary has it, and why it has this form. */
-  readonly adjective?: Span & { readonly base: string; readonly why: string };
+  /** Where its adjective stands, as a dictionary has it, the noun it agrees with, and why it has this form. */
+  readonly adjective?: Span & {
+    readonly base: string;
+    readonly noun: string;
+    readonly many: boolean;
+    readonly why: string;
+  };
   /** All that deny it, and all that ask it, the preferred first. */
   readonly negative: readonly string[];
   readonly question: readonly string[];

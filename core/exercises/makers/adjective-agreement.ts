@@ -23,8 +23,6 @@ const SAME = 0.2;
 
 type Agreeing = Statement & { readonly adjective: NonNullable<Statement['adjective']> };
 
-const isOfMany = ({ meaning }: Statement) => / are /.test(meaning);
-
 const formOf = ({ sentence, adjective: { start, end } }: Agreeing) => sentence.slice(start, end);
 
 /** As many as are wanted, each noun once and each adjective as seldom as can be. */
@@ -37,8 +35,7 @@ function varied(all: readonly Agreeing[], wanted: number): Agreeing[] {
   for (let limit = 1; taken.length < wanted && limit <= wanted; limit += 1) {
     for (const each of all) {
       if (taken.length === wanted) break;
-      const { base } = each.adjective;
-      const noun = each.adjective.why.split(':')[0] ?? '';
+      const { base, noun } = each.adjective;
       const keeps = formOf(each) === base;
       if (nouns.has(noun) || (uses.get(base) ?? 0) >= limit || (keeps && same >= most)) continue;
       nouns.add(noun);
@@ -75,7 +72,7 @@ const maker: Maker = {
     const all = (pack.statements?.() ?? []).filter(
       (each): each is Agreeing =>
         each.adjective !== undefined &&
-        (agrees === 'all' || isOfMany(each) === (agrees === 'many')),
+        (agrees === 'all' || each.adjective.many === (agrees === 'many')),
     );
     const chosen = varied(given.shuffle === false ? all : random.shuffle(all), count);
     const items = chosen.map((each): Omit<GapItem, 'id'> => {

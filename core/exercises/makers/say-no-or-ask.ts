@@ -15,7 +15,7 @@ const parameters = {
 };
 const USUAL = 8;
 
-/** Half of the sentences say what something is like, half what is done. */
+/** The share of the sentences that say what something is like; the others say what is done. */
 const LIKE = 0.4;
 
 /** Plain sentences, to be denied or asked. */

@@ -16,7 +16,7 @@ const column = { fr: 1, es: 2, pt: 3, it: 4 } as const satisfies Record<RomanceL
 
 /** English (its plural where no -s makes it) | French | Spanish | Portuguese | Italian | what is said of it */
 const nouns = rows(`
-dress | robe f | vestido m | vestido m | vestito m | colour look long price
+dress/dresses | robe f | vestido m | vestido m | vestito m | colour look long price
 shirt | chemise f | camisa f | camisa f | camicia f | colour age price
 coat | manteau m | abrigo m | casaco m | cappotto m | colour age long price
 skirt | jupe f | falda f | saia f | gonna f | colour look long
@@ -119,7 +119,7 @@ export const statementNouns = (language: RomanceLanguage): StatementNoun[] =>
     const [word = '', gender] = cellOf(row, column[language]).split(' ');
     return {
       english,
-      englishPlural: english === 'dress' ? 'dresses' : plural,
+      englishPlural: plural,
       word,
       gender: gender === 'f' ? 'f' : 'm',
       kinds: cellOf(row, 5).split(' '),

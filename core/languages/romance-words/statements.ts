@@ -116,6 +116,8 @@ function ofThing(
       start,
       end: start + form.length,
       base: adjective.word,
+      noun: noun.word,
+      many: plural,
       why: `${things}: ${of}${form === adjective.word ? '' : ` → ${form}`}`,
     },
   };
