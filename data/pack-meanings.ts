@@ -8,6 +8,7 @@
  */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { gunzipSync, gzipSync, strFromU8, strToU8 } from 'fflate';
+import { typographic } from '../core/kernel/typographic';
 import { writeSense, type WordSense } from '../core/languages/en/words/meanings';
 import { Lexicon } from '../core/languages/en/lexicon/lexicon';
 import type { LexiconPack } from '../core/languages/en/lexicon/lexicon-pack';
@@ -180,7 +181,7 @@ function fromWordbook(sense: WordbookSense): WordSense {
   const { wordClass, gloss, age, cefr, topics, from, opposites } = sense;
   return {
     wordClass,
-    definition: gloss,
+    definition: typographic(gloss),
     near: near(sense.near),
     opposites: near(opposites),
     source: 'wordane',
@@ -203,7 +204,9 @@ const sentences: string[] = [];
 for (const [headword, senses] of headwords) {
   const word = headword.toLowerCase();
   common.push(`${word}\t${senses.map(fromWordbook).map(writeSense).join('\t')}`);
-  sentences.push(`${word}\t${senses.map((sense) => sense.sentences.join('|')).join('\t')}`);
+  sentences.push(
+    `${word}\t${senses.map((sense) => typographic(sense.sentences.join('|'))).join('\t')}`,
+  );
 }
 for (const each of words) {
   const word = each.toLowerCase();

@@ -140,6 +140,26 @@ describe('composition', () => {
     expect(counts[0]).toBe(2);
   });
 
+  test('rows of cards go on until the page is full: no white can stand between them', () => {
+    // Eight rows of which six fit: four and four would leave two holes.
+    const row = (): Block => ({ height: room / 6.5, marks: [] });
+    const made = compose(
+      () => ({ blocks: Array.from({ length: 8 }, row), problems: [] }),
+      paper,
+      column,
+    );
+    expect(paginate(made.blocks, paper).pages.map(({ blocks }) => blocks.length)).toEqual([6, 2]);
+    // Items with white between them are shared out evenly.
+    const loose = (): Block => ({ ...row(), loose: true });
+    const shared = compose(
+      () => ({ blocks: Array.from({ length: 8 }, loose), problems: [] }),
+      paper,
+      column,
+    );
+    const counts = paginate(shared.blocks, paper).pages.map(({ blocks }) => blocks.length);
+    expect(Math.min(...counts)).toBeGreaterThanOrEqual(3);
+  });
+
   test('the same line set many times is as many blocks', () => {
     const line: Block = { height: 15, marks: [] };
     const { pages } = paginate(

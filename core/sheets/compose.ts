@@ -107,6 +107,12 @@ export function compose(
   }
 }
 
+/** A page before the last that stays under this share, with white between its items, has a hole at its foot. */
+const HOLED = 0.7;
+
+/** A last page that is used less than this holds next to nothing. */
+const LEAST_LAST = 0.12;
+
 /** A page that is higher than another by this share stands as even as it. */
 const NEARLY_EVEN = 1.04;
 
@@ -129,6 +135,11 @@ function balanced(tried: Tried, paper: Paper): readonly Block[] {
   const { pages } = paginate(blocks, paper, undefined, Math.min(room, high * NEARLY_EVEN));
   // A title does not stand alone so that what it heads can stand with the rest.
   if (pages.slice(0, -1).some((page) => usedOn(page, blocks) < room / 2)) return blocks;
+  // Rows that no white can stand between leave a hole under them: they go on until the page is full.
+  const holed = pages
+    .slice(0, -1)
+    .some((page) => usedOn(page, blocks) + shareOn(page, blocks) < HOLED * room);
+  if (holed && usedOn(set.at(-1), blocks) > LEAST_LAST * room) return blocks;
   const firsts = new Set(pages.slice(1).flatMap(({ blocks: [first] }) => first ?? []));
   return blocks.map((block, index) =>
     firsts.has(index) ? { ...block, breakBefore: true } : block,

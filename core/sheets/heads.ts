@@ -8,7 +8,7 @@ import { readAs } from '../paper/reading';
 import type { SheetStyle } from '../paper/style';
 import { textBlock } from '../paper/text-block';
 import { instructionBlock, nameBlock, titleBlock } from './furniture';
-import { signMark, signOf } from './signs';
+import { isRemark, signMark, signOf } from './signs';
 
 /** Size of the labels of the head, in millimetres. */
 const LABEL = 11 * MM_PER_POINT;
@@ -139,6 +139,8 @@ function signedInstruction(instruction: string, style: SheetStyle): Block {
       marks.push(signMark(sign, x, y + (leading - side) / 2, side));
       x += room;
     }
+    // What goes on below stands under its first word, not under the sign.
+    const hang = x === room ? room : 0;
     let line = '';
     const close = () => {
       texts.push({
@@ -157,7 +159,7 @@ function signedInstruction(instruction: string, style: SheetStyle): Block {
       const longer = line === '' ? word : `${line} ${word}`;
       if (line !== '' && x + textWidth(longer, style.font, 400, size) > style.width) {
         close();
-        x = 0;
+        x = hang;
         y += leading;
         line = word;
       } else line = longer;
@@ -201,44 +203,51 @@ function logBand({ title, language }: SheetHead, style: SheetStyle): Block {
   };
 }
 
-/** What is to be done, a step a line, each in a numbered box. */
+/** The steps of an instruction; what is said or asked before the first, or after one, stands with it. */
+function stepsOf(instruction: string) {
+  const steps: string[] = [];
+  let before = '';
+  for (const sentence of sentencesOf(instruction)) {
+    if (!isRemark(sentence)) steps.push(sentence);
+    else if (steps.length === 0) before = `${before} ${sentence}`.trim();
+    else steps.push(`${steps.pop() ?? ''} ${sentence}`);
+  }
+  return { before, steps };
+}
+
+/** What is to be done, a step a line, each after its number: without the box that numbers an item. */
 function stepLines(instruction: string, style: SheetStyle): Block {
-  const steps = sentencesOf(instruction);
+  const { before, steps } = stepsOf(instruction);
   if (steps.length < 2) return instructionBlock(instruction, style);
   const size = style.body * 0.88;
-  const box = size * 1.25;
+  const left = size * 1.25;
   const marks: PageMark[] = [];
   let y = 0;
-  steps.forEach((step, index) => {
-    const lines = breakLines(step, style.font, 400, size, style.width - box - 3);
+  const text = (x: number, row: number, written: string, weight: 400 | 700): PageMark => ({
+    kind: 'text',
+    x,
+    y: y + size * (0.95 + row * style.leading),
+    text: written,
+    size,
+    weight,
+    align: 'start',
+    role: 'text',
+  });
+  const put = (written: string, x: number) => {
+    const lines = breakLines(written, style.font, 400, size, style.width - x);
     marks.push(
-      { kind: 'box', x: 0, y, width: box, height: box, stroke: 0.35 },
-      {
-        kind: 'text',
-        x: box / 2,
-        y: y + box / 2 + size * 0.27,
-        text: String(index + 1),
-        size: size * 0.75,
-        weight: 700,
-        align: 'middle',
-        role: 'small',
-      },
       ...readAs(
-        lines.map((text, row): PageMark => ({
-          kind: 'text',
-          x: box + 3,
-          y: y + size * (0.95 + row * style.leading),
-          text,
-          size,
-          weight: 400,
-          align: 'start',
-          role: 'text',
-        })),
+        lines.map((line, row) => text(x, row, line, 400)),
         undefined,
-        step,
+        written,
       ),
     );
-    y += Math.max(box, lines.length * size * style.leading) + 1.2;
+    y += lines.length * size * style.leading + 1;
+  };
+  if (before !== '') put(before, 0);
+  steps.forEach((step, index) => {
+    marks.push(text(0, 0, String(index + 1), 700));
+    put(step, left);
   });
   return { height: y + 3, marks, keepWithNext: true };
 }

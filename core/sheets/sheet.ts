@@ -149,8 +149,10 @@ function learnerBlocks(
   withStrip = false,
 ): LearnerBlocks {
   const { title, instruction, also, language, task, reading } = exercise;
-  // What has no key is not marked.
-  const marks = keyFace(exercise, style).length > 0 ? interactionOf(task).size(task) : 0;
+  // What has no key is not marked, nor what is played with.
+  const { isPlayed = () => false, size } = interactionOf(task);
+  const marked = keyFace(exercise, style).length > 0 && !isPlayed(task);
+  const marks = marked ? size(task) : 0;
   const head = headBlocks(
     { title: answers === 'all' ? `Key: ${title}` : title, instruction, also, language, marks },
     style,

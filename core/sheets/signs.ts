@@ -29,8 +29,18 @@ const verbs: readonly (readonly [RegExp, SignName])[] = [
   [/\b(look|read(?! [^.]*aloud)|find)\b/i, 'look'],
 ];
 
+/** Says how things are: the letters are mixed up. */
+const statement =
+  /^(?:the|an?|this|that|these|those|each|all|its?|they|there|something|one|two|three|four|letters|what it)\b(?!.*\?)/i;
+
+const question = /^(?:what|which|who|how|why|when|where)\b.*\?$/i;
+
+/** True for a sentence of an instruction that is no step: it tells or asks, and nothing is done. */
+export const isRemark = (sentence: string) => statement.test(sentence) || question.test(sentence);
+
 /** The sign that goes with a sentence of an instruction, by its first verb; undefined where none fits. */
 export function signOf(sentence: string): SignName | undefined {
+  if (isRemark(sentence)) return undefined;
   const found = verbs
     .map(([pattern, name]) => ({ name, at: sentence.search(pattern) }))
     .filter(({ at }) => at >= 0)

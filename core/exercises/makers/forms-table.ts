@@ -1,3 +1,4 @@
+import { typographic } from '../../kernel/typographic';
 import { conjugate } from '../../languages/en/forms/conjugate';
 import { verbFormsOf } from '../../languages/en/forms/verb-form-of';
 import { formsOfVerb } from '../../languages/en/forms/verb-forms';
@@ -46,8 +47,10 @@ export default grammarMaker({
     const left = named.filter((word) => word !== verb);
     const rows = conjugate(verb, tenseFeatures(target), forms);
     const items = rows.map((row): GivenItem => {
-      const short = `${row.shortYes} ${row.shortNo}`;
-      const answer = `${row.positive} ${row.negative} ${row.question} ${short}`;
+      const short = typographic(`${row.shortYes} ${row.shortNo}`);
+      const negative = typographic(row.negative);
+      const question = typographic(row.question);
+      const answer = `${row.positive} ${negative} ${question} ${short}`;
       return {
         word: verb,
         prompt: row.person,
@@ -56,7 +59,7 @@ export default grammarMaker({
           .flatMap((other) => row.shortNos.map((no) => `${other} ${row.shortYes} ${no}`))
           .filter((other) => other !== answer),
         cells: [row.person, '', '', '', ''],
-        keyCells: [row.person, row.positive, row.negative, row.question, short],
+        keyCells: [row.person, row.positive, negative, question, short],
         reason: whyTense(target),
       };
     });

@@ -1,3 +1,4 @@
+import { typographic } from '../../kernel/typographic';
 import { dialogues } from '../../languages/en/sentence-sets/sentence-sets';
 import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
 import { tenses } from '../../languages/en/grammar/transform/form-change';
@@ -60,16 +61,17 @@ export default grammarMaker({
         const whole = fullForms[given];
         const asked = asSpelled(question, input);
         const operator = asked.split(' ')[0] ?? '';
+        const printed = typographic(given);
         const glue = given.startsWith("'") ? '' : ' ';
         return {
           word: operator.toLowerCase(),
           pieces: [
             { kind: 'text', text: `– ${asked} – ${lead}${glue}` },
-            { kind: 'gap', answer: given, accepted: whole === undefined ? [] : [whole] },
+            { kind: 'gap', answer: printed, accepted: whole === undefined ? [] : [whole] },
             { kind: 'text', text: '.' },
           ],
-          key: `– ${asked} – ${lead}${glue}${given}.`,
-          rule: given,
+          key: `– ${asked} – ${lead}${glue}${printed}.`,
+          rule: printed,
           reason: given.startsWith('needn')
             ? 'Must you? No, you needn’t: it is not necessary.'
             : `The question begins with ${operator}: it comes back in the answer.`,

@@ -3,6 +3,8 @@ import type { WordSense } from '../../languages/en/words/meanings';
 import { define } from '../../languages/en/words/meanings';
 import { offeredAge } from '../../reach/fitness';
 import { wordTokens } from '../../texts/analysis/word-tokens';
+import type { PassageSentence } from '../../texts/reading/passage';
+import { lineNumberAt } from '../../texts/reading/quotation-chart';
 import { functionWords } from '../../texts/devices/device';
 import { readingMaker, shortOf, type ReadingInput } from '../making/reading-maker';
 import { numbered } from '../making/usable-words';
@@ -94,6 +96,14 @@ function wrongMeanings(
   return found;
 }
 
+/** Where a word stands: of verse the line of the word, not the one in which its sentence begins. */
+function whereIs(form: string, { start, end, where }: PassageSentence, { text }: ReadingInput) {
+  if (text.kind !== 'poem') return where;
+  const word = new RegExp(`(?<!\\p{L})${form}(?!\\p{L})`, 'iu');
+  const at = text.body.slice(start, end).search(word);
+  return `line ${lineNumberAt(text.body, start + Math.max(0, at))}`;
+}
+
 /** What does the word mean here? Three meanings, one that fits. */
 export default readingMaker({
   id: 'word-in-context',
@@ -121,7 +131,7 @@ export default readingMaker({
       return [
         {
           word: form,
-          prompt: `${form} (${sentence.where})`,
+          prompt: `${form} (${whereIs(form, sentence, input)})`,
           options: numbered(
             random.shuffle([
               { text: meaning, right: true },

@@ -1,4 +1,5 @@
 /** Sentences that were written for Wordane, in the order in which a class should get them. */
+import { typographic } from '../../kernel/typographic';
 import type { ClassProfile } from '../../classes/class-profile';
 import { inAmericanWords } from '../../languages/en/lexicon/american-words';
 import { inSpelling } from '../../languages/en/lexicon/in-spelling';
@@ -48,14 +49,6 @@ export function forClass<Item extends Written>(
     closestFirst(input.random.shuffle(group), input, textOf),
   );
 }
-
-/** Apostrophes and quotation marks as they are printed. */
-const typographic = (text: string) =>
-  text
-    .replace(/(?<=[\p{L}\d])'|'(?=(?:s|m|re|ve|ll|d|t)\b)/gu, '’')
-    .replace(/(?<![\p{L}\d.,!?])"/gu, '“')
-    .replaceAll('"', '”')
-    .replace(/(?<![\p{L}\d])'/gu, '‘');
 
 /** A sentence written for Wordane as a class spells it. */
 export function asSpelled(

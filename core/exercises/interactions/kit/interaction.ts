@@ -61,6 +61,8 @@ export interface Interaction<Task extends AnyTask, Response, Paper extends objec
 
   /** Item 1 can be shown worked. */
   readonly canShowWorked: (task: Task) => boolean;
+  /** Cut out and played with on paper, so that nothing stands there to be marked; never where left out. */
+  readonly isPlayed?: (task: Task) => boolean;
   /** It has answers to choose from that can be given or left out. */
   readonly hasBank: (task: Task) => boolean;
 

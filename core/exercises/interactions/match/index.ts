@@ -139,6 +139,7 @@ export const match: Interaction<MatchTask, MatchResponse, MatchPaper> = {
     return { ...task, pairs, rights: task.rights.filter(({ id }) => partners.has(id)) };
   },
   canShowWorked: ({ cards }) => cards === undefined,
+  isPlayed: ({ cards }) => cards !== undefined,
   hasBank: () => false,
 
   nodes,

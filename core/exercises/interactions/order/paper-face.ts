@@ -28,10 +28,16 @@ function said(marks: readonly PageMark[], item: OrderItem, index: number, solved
   return readAs(marks, undefined, parts.join('; '));
 }
 
-function itemBlock(item: OrderItem, index: number, style: SheetStyle, solved?: string): Block {
+/** @param pictured whether any item has a picture: all pieces begin after its column then */
+function itemBlock(
+  item: OrderItem,
+  index: number,
+  style: SheetStyle,
+  pictured: boolean,
+  solved?: string,
+): Block {
   const cell = Math.max(style.body * 1.5, 9);
   const marks: PageMark[] = [];
-  const pictured = item.picture !== undefined;
   let x = NUMBER_ROOM;
   if (item.picture !== undefined) {
     marks.push({
@@ -43,9 +49,10 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, solved?: s
       picture: item.picture,
       name: '',
     });
-    x += style.picture * 0.8 + 5;
   }
-  const middle = Math.max(cell, pictured ? style.picture * 0.8 : 0) / 2;
+  if (pictured) x += style.picture * 0.8 + 5;
+  const tall = item.picture === undefined ? 0 : style.picture * 0.8;
+  const middle = Math.max(cell, tall) / 2;
   marks.push(...numberAt(middle + style.body * 0.25, index + 1, style));
   const begin = x;
   // Pieces that have no room beside each other go on below.
@@ -76,7 +83,7 @@ function itemBlock(item: OrderItem, index: number, style: SheetStyle, solved?: s
     const size = Math.min(style.body, (style.body * (style.width - from - 3)) / wide);
     marks.push(textAt(from + 2, baseline - 1, solved, style, { size, grey: true }));
   }
-  const height = Math.max(cell + 3, pictured ? style.picture * 0.8 : 0, below ? baseline : 0) + 3;
+  const height = Math.max(cell + 3, tall, below ? baseline : 0) + 3;
   return {
     height,
     marks: [itemArea(item, style.width, height - 2), ...said(marks, item, index, solved)],
@@ -170,9 +177,12 @@ export function orderPaper(task: OrderTask, style: SheetStyle, answers: Answers)
       problems: [],
     };
   }
+  const pictured = task.items.some(({ picture }) => picture !== undefined);
   const tooLong = task.items.some((item) => item.pieces.length > 14);
   return {
-    blocks: task.items.map((item, index) => itemBlock(item, index, style, solved(item, index))),
+    blocks: task.items.map((item, index) =>
+      itemBlock(item, index, style, pictured, solved(item, index)),
+    ),
     problems: tooLong
       ? ['A word has too many letters for one row of boxes. Use a shorter word.']
       : [],

@@ -99,6 +99,30 @@ function fitted(text: string, style: SheetStyle, width: number, lines: number) {
   }
 }
 
+/** What is asked for a note: its label, and a line to the edge. */
+const noteLine = /^(.*\S) _{8,}$/;
+
+/** Room that a note needs at least beside its label, in millimetres. */
+const LEAST_NOTE = 45;
+
+/** A line of what is asked, and where its line to write on begins, if it has one. */
+interface AskedLine {
+  readonly text: string;
+  readonly from?: number;
+}
+
+/** A part of a prompt in lines; the blanks of a note are one line to the edge, or one below it. */
+function askedLines(part: string, style: SheetStyle, indent: number): AskedLine[] {
+  const [, label] = noteLine.exec(part) ?? [];
+  const lines = breakLines(label ?? part, style.font, 400, style.body, style.width - indent);
+  if (label === undefined) return lines.map((text) => ({ text }));
+  const last = lines.at(-1) ?? '';
+  const from = indent + textWidth(last, style.font, 400, style.body) + 2;
+  return style.width - from >= LEAST_NOTE
+    ? [...lines.slice(0, -1).map((text) => ({ text })), { text: last, from }]
+    : [...lines.map((text) => ({ text })), { text: '', from: indent }];
+}
+
 /** A question too long to write beside: it stands over its lines. */
 function longItem(
   item: WriteItem,
@@ -112,12 +136,17 @@ function longItem(
   // A picture stands at the left, what is asked beside it.
   const size = item.picture === undefined ? 0 : Math.max(style.picture, 4 * leading);
   const indent = size === 0 ? left : left + size + 5;
-  const asked = item.prompt
-    .split('\n')
-    .flatMap((part) => breakLines(part, style.font, 400, style.body, style.width - indent));
+  const asked = item.prompt.split('\n').flatMap((part) => askedLines(part, style, indent));
   const marks: PageMark[] = [
     ...numberAt(style.body, index + 1, style),
-    ...asked.map((line, row) => textAt(indent, style.body + row * leading, line, style)),
+    ...asked.flatMap(({ text, from }, row): PageMark[] => {
+      const y = style.body + row * leading;
+      const note: PageMark[] =
+        from === undefined
+          ? []
+          : [{ kind: 'line', x1: from, y1: y + 1, x2: style.width, y2: y + 1, width: 0.35 }];
+      return [...(text === '' ? [] : [textAt(indent, y, text, style)]), ...note];
+    }),
     ...(item.picture === undefined
       ? []
       : [
@@ -191,8 +220,10 @@ function longItems(
 }
 
 /** True where less than half of the line would be left to write on, or too little for the answer. */
-const isLong = (item: WriteItem, style: SheetStyle) => {
+const isLong = (item: WriteItem, style: SheetStyle, needs: WritePaper) => {
   if (item.prompt === '') return false;
+  // Several lines stand under each other, all of the same length.
+  if (linesOf(item, needs) > 1) return true;
   const wide = (text: string) => textWidth(text, style.font, 400, style.body);
   const both = NUMBER_ROOM + wide(item.prompt) + 6 + wide(item.answer);
   return item.open === true || wide(item.prompt) > style.width * 0.45 || both > style.width;
@@ -291,7 +322,7 @@ function problemsOf(
   }
   const long = items.some(
     (item) =>
-      !isLong(item, style) &&
+      !isLong(item, style, needs) &&
       textWidth(item.answer, style.font, 400, style.body) > style.width - NUMBER_ROOM &&
       linesOf(item, needs) === 1,
   );
@@ -318,7 +349,7 @@ export function writePaper(
   const items = task.items.flatMap((item, index) => {
     const lines = linesOf(item, needs);
     if (item.strokes) return [strokesBlock(item, item.strokes, lines, style)];
-    if (handwriting === undefined && isLong(item, style)) {
+    if (handwriting === undefined && isLong(item, style, needs)) {
       return [
         ...passageBlocks(item.passage, style),
         ...longItems(item, index, style, isAnswered(answers, index), lines),

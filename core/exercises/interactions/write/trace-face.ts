@@ -7,7 +7,9 @@ import type { PageMark } from '../../../paper/marks';
 import type { Block } from '../../../paper/paginate';
 import type { SheetStyle } from '../../../paper/style';
 
+/** White between two models, in millimetres: as a rule, and at least. */
 const GAP = 9;
+const LEAST_GAP = 5;
 const BETWEEN_ROWS = 3;
 
 /** The ruling of a sheet: the teacher's own, or one whose letters suit the age of the class. */
@@ -26,6 +28,14 @@ export function ruledBlock(ruling: Ruling, hand: HandName, style: SheetStyle): B
   return { height: row.height + BETWEEN_ROWS, marks: row.marks, name: 'A ruled line' };
 }
 
+/** How many models stand on a line, and the white between them: less of it where that spares a row. */
+function abreastOf(width: number, places: number, room: number) {
+  const at = (gap: number) => Math.max(1, Math.floor((room + gap) / (width + gap)));
+  return at(GAP) < places && at(LEAST_GAP) >= places
+    ? { gap: (room - places * width) / Math.max(1, places - 1), abreast: places }
+    : { gap: GAP, abreast: at(GAP) };
+}
+
 /** The rows of one word: as many models to a line as it holds, from the right for a left hand. */
 export function traceBlocks(item: WriteItem, handwriting: Handwriting, style: SheetStyle): Block[] {
   const { hand } = handwriting;
@@ -33,31 +43,32 @@ export function traceBlocks(item: WriteItem, handwriting: Handwriting, style: Sh
   const row = rulingRow(ruling, hand, style.width);
   const em = emForXHeight(hand, ruling.letter);
   const width = traceWidth(item.answer, hand, ruling);
-  const abreast = Math.max(1, Math.floor((style.width + GAP) / (width + GAP)));
   const inks = item.trace ?? [];
-  const rows = Math.max(1, Math.ceil(inks.length / abreast));
+  // One place to write alone is enough: no row of its own for a second.
+  const models = inks.filter((ink) => ink !== 'blank').length;
+  const places = Math.min(inks.length, models + 1);
+  const { gap, abreast } = abreastOf(width, places, style.width);
+  const rows = Math.max(1, Math.ceil(places / abreast));
   const blocks: Block[] = [];
   for (let at = 0; at < rows; at += 1) {
-    const models = inks
-      .slice(at * abreast, (at + 1) * abreast)
-      .flatMap((ink, index): PageMark[] => {
-        if (ink === 'blank') return [];
-        const offset = index * (width + GAP);
-        return [
-          {
-            kind: 'hand',
-            x: ruling.leftHanded ? style.width - offset - width : offset,
-            y: row.baseline,
-            text: item.answer,
-            font: fontOf(hand, ink),
-            ink,
-            size: em,
-          },
-        ];
-      });
+    const drawn = inks.slice(at * abreast, (at + 1) * abreast).flatMap((ink, index): PageMark[] => {
+      if (ink === 'blank') return [];
+      const offset = index * (width + gap);
+      return [
+        {
+          kind: 'hand',
+          x: ruling.leftHanded ? style.width - offset - width : offset,
+          y: row.baseline,
+          text: item.answer,
+          font: fontOf(hand, ink),
+          ink,
+          size: em,
+        },
+      ];
+    });
     blocks.push({
       height: row.height + BETWEEN_ROWS,
-      marks: [itemArea(item, style.width, row.height), ...row.marks, ...models],
+      marks: [itemArea(item, style.width, row.height), ...row.marks, ...drawn],
       name: `The line for ${item.word}`,
       ...(at < rows - 1 ? { keepWithNext: true } : {}),
     });

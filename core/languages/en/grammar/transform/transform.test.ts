@@ -177,6 +177,45 @@ describe('what has no such form says why', () => {
   });
 });
 
+// A place after the object may tell which one is meant (Quirk et al. 1985, 17.1 and 15.36, from memory): both are right.
+describe('a place after what it is done to', () => {
+  test.each([
+    [
+      'The fog hid the tower above the village.',
+      'The tower above the village was hidden by the fog.',
+    ],
+    [
+      'The goat ate the flowers behind the hut.',
+      'The flowers behind the hut were eaten by the goat.',
+    ],
+    [
+      'The rain flooded the field near the school.',
+      'The field near the school was flooded by the rain.',
+    ],
+  ])('%s: it tells which', (sentence, passive) => {
+    const { result, accepted } = change(sentence, 'passive');
+    expect(result).toBe(passive);
+    expect(accepted.some((text) => / was [a-z]+ | were [a-z]+ /.test(text))).toBe(true);
+  });
+
+  test.each([
+    ['A girl found the key under the mat.', 'The key was found under the mat by a girl.'],
+    ['She hid the key behind the clock.', 'The key was hidden behind the clock by her.'],
+    ['The wind blew the hats over the wall.', 'The hats were blown over the wall by the wind.'],
+    ['The boys built a den behind the barn.', 'A den was built behind the barn by the boys.'],
+  ])('%s: it is where it was done', (sentence, passive) => {
+    expect(change(sentence, 'passive').result).toBe(passive);
+  });
+
+  test('where both can be meant both are accepted; a way that something goes is no place of it', () => {
+    expect(change('A girl found the key under the mat.', 'passive').accepted).toContain(
+      'The key under the mat was found by a girl.',
+    );
+    const { accepted } = change('The wind blew the hats over the wall.', 'passive');
+    expect(accepted.join(' ')).not.toContain('hats over the wall were');
+  });
+});
+
 /** What a form that was asked for looks like once it is read again. */
 const has: Readonly<Record<string, (found: SentenceAnalysis) => boolean>> = {
   passive: ({ voice }) => voice === 'passive',

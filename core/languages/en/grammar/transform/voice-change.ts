@@ -59,6 +59,34 @@ function remainder(
   return text.trim();
 }
 
+const definite = /^(?:the|this|that|these|those|my|your|his|her|its|our|their)$/;
+
+/** Prepositions of a place where something is, not of a way that it goes. */
+const standing =
+  /^(?:above|below|beneath|behind|beside|near|opposite|beyond|outside|inside|on|in|at|under|by|between|among)$/;
+
+/** Of these the place is said to tell which one is meant, more often than where it is done. */
+const telling = /^(?:above|below|beneath|behind|beside|near|opposite|beyond|outside)$/;
+
+/** What is put, kept or found somewhere: the place belongs to the deed. */
+const placing =
+  /^(?:put|place|lay|hang|set|stand|fix|hold|lift|raise|leave|keep|park|plant|build|bury|find|see|meet|catch|read|write|make)$/;
+
+/** Whether a place after the object may tell which one is meant, and whether that is likely (from memory). */
+function attributeOf(
+  object: readonly TaggedToken[],
+  where: readonly TaggedToken[],
+  base: string,
+): 'possible' | 'likely' | undefined {
+  const [preposition] = where;
+  const next = (object.at(-1)?.at ?? -2) + 1 === preposition?.at;
+  if (!next || !definite.test(object[0]?.lower ?? '') || !standing.test(preposition.lower))
+    return undefined;
+  const above = /^(?:above|below|beneath|beyond|opposite)$/.test(preposition.lower);
+  const put = placing.test(base) || (base === 'hide' && !above);
+  return telling.test(preposition.lower) && !put ? 'likely' : 'possible';
+}
+
 export function toPassive(
   sentence: string,
   analysis: SentenceAnalysis,
@@ -159,11 +187,15 @@ export function toPassive(
   );
   // She was seen to run; he was made to wait.
   const tail = first?.tag === 'base' ? `to ${after}` : after;
-  const made = (rest: readonly string[], negativeShort: boolean): string =>
+  const made = (
+    rest: readonly string[],
+    negativeShort: boolean,
+    { subject } = { subject: newSubject },
+  ): string =>
     render(
       {
         ...frame,
-        subject: newSubject,
+        subject,
         agreement,
         features: { ...frame.features, passive: true },
         rest: rest
@@ -188,17 +220,24 @@ export function toPassive(
       ({ name, tokens: list }) =>
         (name === 'where' || name === 'how') && tail.startsWith(textOf(sentence, list)),
     );
-  const result = place ? late : early;
+  // The tower above the village was hidden: the place may belong to what it is done to.
+  const where = frame.parts.parts.find(
+    ({ name, tokens: list }) => name === 'where' && tail === textOf(sentence, list),
+  )?.tokens;
+  const attribute = particle === '' && where ? attributeOf(object, where, base) : undefined;
+  const whole = attribute && { subject: `${newSubject} ${tail}` };
+  const placed = whole ? [made([to, by], short, whole), made([to], short, whole)] : [];
+  const result = attribute === 'likely' ? (placed[0] as string) : place ? late : early;
   const before = verbText(frame);
   const passiveVerb = verbPhrase({ ...frame.features, passive: true }, agreement, forms).join(' ');
   return {
     result,
-    accepted: [...new Set([early, late, without])].filter((one) => one !== result),
+    accepted: [...new Set([early, late, without, ...placed])].filter((one) => one !== result),
     changes: [
       {
         what: 'subject',
         from: oldSubject,
-        to: newSubject,
+        to: attribute === 'likely' ? `${newSubject} ${tail}` : newSubject,
         why: 'What something is done to comes first.',
       },
       {
