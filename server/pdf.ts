@@ -130,10 +130,9 @@ async function openPages<Result>(
       },
       { sheets, title },
     );
-    await page.emulateMedia({ media: 'print' });
     await page.goto(`${address}/print`);
-    await page.waitForSelector('[data-printable]');
-    await page.evaluate(() => document.fonts.ready.then(() => undefined));
+    // It loads its fonts itself before it is there; it is laid out once only, for the paper.
+    await page.waitForSelector('[data-printable]', { state: 'attached' });
     return await work(page);
   } finally {
     // It is closed already where the browser has died.
@@ -189,6 +188,8 @@ export function makePng(
     title,
     PICTURE_SCALE,
     async (page) => {
+      await page.emulateMedia({ media: 'print' });
+      await page.evaluate(() => document.fonts.ready.then(() => undefined));
       const pages = page.locator('.paper-page');
       const count = await pages.count();
       if (index < 0 || index >= count) {

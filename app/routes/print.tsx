@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Route } from './+types/print';
 import { readSheets } from '~core/sheets/read-sheets';
 import type { Sheet } from '~core/sheets/sheet';
-import { fontsFor, writtenOn } from '~/ui/script-fonts';
+import { loadFontsOf } from '~/ui/script-fonts';
 import { PrintStyle } from '~/ui/PrintStyle';
 import { Empty } from '~/ui/Empty';
 import { SheetPages } from '~/workspaces/lesson/PrintRoot';
@@ -21,7 +21,7 @@ export const meta: Route.MetaFunction = () => [{ title: 'Wordane' }];
 export async function clientLoader(): Promise<{ sheets: readonly Sheet[]; title: string }> {
   const given = window.wordaneSheets as { sheets?: unknown; title?: unknown } | undefined;
   const sheets = given === undefined ? [] : readSheets(given.sheets);
-  await fontsFor(writtenOn(sheets));
+  await loadFontsOf(sheets);
   return { sheets, title: typeof given?.title === 'string' ? given.title : 'Wordane' };
 }
 clientLoader.hydrate = true as const;

@@ -1,6 +1,8 @@
 /** Scripts that learner fonts lack: their font is fetched when a page first has some. */
 import { useEffect } from 'react';
 import type { Sheet } from '~core/sheets/sheet';
+import { fontFamily } from './fonts';
+import { handFamily } from './hand-family';
 
 const kana = /[\p{Script=Hiragana}\p{Script=Katakana}]/u;
 const han = /\p{Script=Han}/u;
@@ -57,6 +59,31 @@ export const writtenOn = (sheets: readonly Pick<Sheet, 'pages'>[]): string =>
       ),
     )
     .join(' ');
+
+/** What is written in each font of sheets, by its family and weight as CSS says them. */
+function writtenByFont(sheets: readonly Sheet[]): ReadonlyMap<string, string> {
+  const written = new Map<string, string>();
+  const add = (font: string, text: string) =>
+    written.set(font, `${written.get(font) ?? ''}${text}`);
+  for (const { font, pages } of sheets) {
+    const family = fontFamily(font);
+    for (const mark of pages.flatMap(({ marks }) => marks)) {
+      if (mark.kind === 'text') add(`${mark.weight} 1em ${family}`, mark.text);
+      if (mark.kind === 'hand') add(`400 1em '${handFamily(mark.font)}'`, mark.text);
+    }
+  }
+  return written;
+}
+
+/** Loads all fonts of sheets before anything is drawn in them: who prints at once prints no stand-in. */
+export async function loadFontsOf(sheets: readonly Sheet[]): Promise<void> {
+  await fontsFor(writtenOn(sheets));
+  await Promise.all(
+    [...writtenByFont(sheets)].map(([font, text]) =>
+      document.fonts.load(font, [...new Set(text)].join('')),
+    ),
+  );
+}
 
 /** Fetches the fonts for what is shown. */
 export function useFontsFor(text: string, language?: string): void {

@@ -65,8 +65,10 @@ function exerciseFace(
     return { blocks: [], problems: [`${exercise.title} is left out: ${exercise.short}`] };
   }
   const sized = versionStyle(exercise, style);
-  const face = paperFace(exercise, innerStyle(sized), answers);
   const head = partHead(`${number}${exercise.title}`, exercise, sized);
+  // What fills a page whole, as a crossword with its clues, leaves room for its head.
+  const reserved = head.reduce((sum, { height }) => sum + height, 0);
+  const face = paperFace(exercise, { ...innerStyle(sized), reserved }, answers);
   const blocks = [...head, ...dressed(face.blocks, sized, roomsUnder(head, sized.paper))];
   return {
     blocks: [...blocks, { height: 5, marks: [] }],

@@ -9,7 +9,7 @@ import type { SheetStyle } from '../../../paper/style';
 
 /** White between two models, in millimetres: as a rule, and at least. */
 const GAP = 9;
-const LEAST_GAP = 5;
+const LEAST_GAP = 3.5;
 const BETWEEN_ROWS = 3;
 
 /** The ruling of a sheet: the teacher's own, or one whose letters suit the age of the class. */
