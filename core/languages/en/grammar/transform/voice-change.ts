@@ -59,20 +59,23 @@ function remainder(
   return text.trim();
 }
 
-const definite = /^(?:the|this|that|these|those|my|your|his|her|its|our|their)$/;
-
-/** Prepositions of a place where something is, not of a way that it goes. */
-const standing =
-  /^(?:above|below|beneath|behind|beside|near|opposite|beyond|outside|inside|on|in|at|under|by|between|among)$/;
-
-/** Of these the place is said to tell which one is meant, more often than where it is done. */
-const telling = /^(?:above|below|beneath|behind|beside|near|opposite|beyond|outside)$/;
+/** Prepositions whose place tells which one is meant, more often than where it is done. */
+const telling =
+  /^(?:above|below|beneath|behind|beside|near|opposite|beyond|outside|inside|under|between)$/;
 
 /** What is put, kept or found somewhere: the place belongs to the deed. */
 const placing =
-  /^(?:put|place|lay|hang|set|stand|fix|hold|lift|raise|leave|keep|park|plant|build|bury|find|see|meet|catch|read|write|make)$/;
+  /^(?:put|place|lay|hang|set|stand|fix|hold|lift|raise|leave|keep|store|park|plant|build|bury|find|see|meet|catch|read|write|make|drop|lose|divide|share)$/;
 
-/** Whether a place after the object may tell which one is meant, and whether that is likely (from memory). */
+/** What befalls a thing where it is: the place may tell which one. */
+const befalling =
+  /^(?:strike|hit|damage|destroy|flood|break|mend|repair|paint|cover|wreck|shake|crack|smash|burn|fill|mark|hide|eat)$/;
+
+/**
+ * Whether a place after the object may tell which one is meant, and whether that is likely: the
+ * tower above the village, the window in the kitchen that was broken (from memory, and from the
+ * sentences of the wordbook: on, in and at say nearly always where it is done).
+ */
 function attributeOf(
   object: readonly TaggedToken[],
   where: readonly TaggedToken[],
@@ -80,11 +83,16 @@ function attributeOf(
 ): 'possible' | 'likely' | undefined {
   const [preposition] = where;
   const next = (object.at(-1)?.at ?? -2) + 1 === preposition?.at;
-  if (!next || !definite.test(object[0]?.lower ?? '') || !standing.test(preposition.lower))
-    return undefined;
-  const above = /^(?:above|below|beneath|beyond|opposite)$/.test(preposition.lower);
-  const put = placing.test(base) || (base === 'hide' && !above);
-  return telling.test(preposition.lower) && !put ? 'likely' : 'possible';
+  if (!next || !/^(?:the|this|that|these|those)$/.test(object[0]?.lower ?? '')) return undefined;
+  const over = /^(?:above|below|beneath|beyond|opposite)$/.test(preposition.lower);
+  const put = placing.test(base) || (base === 'hide' && !over);
+  if (telling.test(preposition.lower)) {
+    if (put) return base === 'find' || base === 'hide' ? 'possible' : undefined;
+    return /^(?:inside|under|between)$/.test(preposition.lower) ? 'possible' : 'likely';
+  }
+  return /^(?:in|on)$/.test(preposition.lower) && befalling.test(base) && !put
+    ? 'possible'
+    : undefined;
 }
 
 export function toPassive(
