@@ -109,6 +109,7 @@ export const classOperations: Operations<ClassProfile> = {
         .replace('confusables', 'words taken for each other')
         .replace('offerAge', 'words offered')
         .replace('practice', 'way of practising')
+        .replace('wordSpaces', 'spaces between words')
         .replace(/^hand$/, 'school hand')}`,
     step: (profile, { fields }) => within({ ...profile, ...fields }),
   }),

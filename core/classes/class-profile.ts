@@ -72,6 +72,8 @@ export interface ClassProfile {
   /** The look of its sheets, plain where it is not given, and whether they print in colour. */
   readonly look?: Look;
   readonly colour?: boolean;
+  /** False where its language is set without blanks between words, as Japanese is beyond the first books. */
+  readonly wordSpaces?: boolean;
   /** The school hand it learns to write; as usual for its language and spelling where it is not given. */
   readonly hand?: HandName | null;
   /** The step of the sequence the class stands at; null for a class past it. */

@@ -25,6 +25,7 @@ export const abilities = {
   statements: 'plain sentences whose words agree, which can be denied and asked',
   'school hand': 'letters of the school hands',
   'stroke order': 'the strokes in which its signs are written',
+  'word spaces': 'blanks between words that can be left out',
 } as const;
 export type Ability = keyof typeof abilities;
 

@@ -205,6 +205,11 @@ export class ClassRecord implements ClassProfile {
   @IsBoolean()
   colour?: boolean;
 
+  /** False where its language is set without blanks between words. */
+  @IsOptional()
+  @IsBoolean()
+  wordSpaces?: boolean;
+
   /** The school hand it learns to write; as usual for its language and spelling where it is not given. */
   @IsOptional()
   @IsIn(handIds, { message: 'Choose a hand from the list.' })

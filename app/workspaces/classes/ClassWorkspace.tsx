@@ -112,6 +112,17 @@ export function ClassWorkspace({
             options={Object.entries(accentNames)}
             onChange={(accent) => set({ accent: accent as ClassProfile['accent'] })}
           />
+          {packOf(profile.language).can.has('word spaces') && (
+            <Choice
+              label="Between words"
+              value={profile.wordSpaces === false ? 'none' : 'spaces'}
+              options={[
+                ['spaces', 'a space, as in first books'],
+                ['none', 'no space, as it is printed'],
+              ]}
+              onChange={(between) => set({ wordSpaces: between === 'spaces' })}
+            />
+          )}
           <Choice
             label="Paper"
             value={profile.paper}

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { packOf } from '../../languages/registry/registry';
-import { testLexicon } from '../../testing/test-lexicon';
+import { kestrels, testLexicon } from '../../testing/test-lexicon';
 import { keyedItems, markTask } from '../interactions';
 import { makeExercise } from '../make-exercise';
 
@@ -29,6 +29,39 @@ describe('particles', () => {
     expect(objects.interaction === 'gap' && objects.bank).not.toContain('まで');
     const french = make('particles', {}, 'fr');
     expect(french.short).toBeDefined();
+  });
+});
+
+describe('Japanese without spaces between its words', () => {
+  const without = (maker: string, parameters: object = {}) =>
+    makeExercise(
+      { maker, words: [], parameters: { language: 'ja', count: 12, ...parameters }, seed: 4 },
+      testLexicon(),
+      undefined,
+      kestrels({ language: 'ja', wordSpaces: false }),
+    );
+  const japanese =
+    /[\p{Script=Hiragana}\p{Script=Katakana}。] +[\p{Script=Hiragana}\p{Script=Katakana}]/u;
+
+  test.each(['particles', 'other-voice'])('%s: no item has any, in no answer either', (maker) => {
+    const items = keyedItems(without(maker).task);
+    expect(items).toHaveLength(12);
+    expect(keyedItems(make(maker, {}).task).some(({ question }) => japanese.test(question))).toBe(
+      true,
+    );
+    for (const { question, answer } of items)
+      expect(`${question} | ${answer}`).not.toMatch(japanese);
+  });
+
+  test('a sentence is right with its spaces and without them, whatever the class reads', () => {
+    for (const { task } of [make('other-voice', {}), without('other-voice')]) {
+      const [first] = keyedItems(task);
+      const answer = first?.answer ?? '';
+      const bare = answer.replace(/\s/g, '');
+      const score = (written: string) => markTask(task, { [first?.id ?? '']: written }).score;
+      expect([score(answer), score(bare), score([...bare].join(' '))]).toEqual([1, 1, 1]);
+      expect(score(bare.slice(1))).toBe(0);
+    }
   });
 });
 

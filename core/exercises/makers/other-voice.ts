@@ -1,5 +1,6 @@
 import type { Maker } from '../making/maker';
 import { choice, howMany, read } from '../making/parameters';
+import { spacedFor } from '../making/word-spaces';
 import { written, type GivenItem } from '../making/written';
 
 const parameters = {
@@ -32,15 +33,16 @@ const maker: Maker = {
   parameters,
   workedByDefault: true,
 
-  make({ parameters: given, random, pack }) {
+  make({ parameters: given, random, pack, profile }) {
     const { to, count = USUAL } = read(parameters, given);
     const all = pack.sentences?.()?.inOtherVoice(to) ?? [];
     const chosen = (given.shuffle === false ? all : random.shuffle(all)).slice(0, count);
+    const spaced = spacedFor(profile);
     const items = chosen.map(({ given: sentence, right, meaning, why }): GivenItem => {
-      const [answer = '', ...accepted] = right;
+      const [answer = '', ...accepted] = right.map(spaced);
       return {
-        word: sentence,
-        prompt: `${sentence}  (${meaning})`,
+        word: spaced(sentence),
+        prompt: `${spaced(sentence)}  (${meaning})`,
         answer,
         accepted,
         lines: 1,

@@ -2,6 +2,7 @@ import { particleGroups } from '../../languages/ja/particle-sentences';
 import type { GapItem } from '../interactions/gap/task';
 import type { Maker } from '../making/maker';
 import { choice, howMany, read } from '../making/parameters';
+import { spacedFor } from '../making/word-spaces';
 import { numbered } from '../making/usable-words';
 
 const parameters = {
@@ -13,6 +14,18 @@ const parameters = {
   count: howMany([5, 8, 10, 12, 15, 20]),
 };
 const USUAL = 10;
+/** A sign that no sentence has. */
+const STAND_IN = 'ヽ';
+
+/** What stands before the gap and after it; the blank after a particle goes where others go. */
+function aroundGap(
+  { before, after }: { readonly before: string; readonly after: string },
+  spaced: (text: string) => string,
+): readonly [string, string] {
+  // A stand-in of kana shows what happens to the blanks beside the gap.
+  const [lead = '', rest = ''] = spaced(`${before}${STAND_IN}${after}`).split(STAND_IN);
+  return [lead, rest];
+}
 
 /** Sentences of a language that has particles, each without one; every particle that is right is accepted. */
 const maker: Maker = {
@@ -31,13 +44,15 @@ const maker: Maker = {
   parameters,
   workedByDefault: true,
 
-  make({ parameters: given, random, pack }) {
+  make({ parameters: given, random, pack, profile }) {
     const { particle, count = USUAL } = read(parameters, given);
     const sentences = pack.sentences?.();
     const all = sentences?.withoutSmallWord(particle) ?? [];
     const chosen = (given.shuffle === false ? all : random.shuffle(all)).slice(0, count);
-    const items = chosen.map(({ before, after, right, meaning, why }): Omit<GapItem, 'id'> => {
+    const spaced = spacedFor(profile);
+    const items = chosen.map(({ right, meaning, why, ...sentence }): Omit<GapItem, 'id'> => {
       const [answer = '', ...accepted] = right;
+      const [before, after] = aroundGap(sentence, spaced);
       return {
         word: `${before}${answer}${after}`,
         pieces: [

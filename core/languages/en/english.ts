@@ -10,6 +10,7 @@ const notInEnglish: readonly Ability[] = [
   'voice change',
   'statements',
   'stroke order',
+  'word spaces',
 ];
 
 export const english = plainPack({

@@ -16,7 +16,7 @@ export const japanese: LanguagePack = plainPack({
   name: 'Japanese',
   phrases: { name: 'なまえ', date: '日付' },
   voice: 'ja',
-  can: new Set(['tables', 'particles', 'voice change', 'stroke order']),
+  can: new Set(['tables', 'particles', 'voice change', 'stroke order', 'word spaces']),
   load: async () => {
     if (tables) return;
     const [{ default: rows }, { default: signs }, { japaneseSentences }] = await Promise.all([

@@ -44,7 +44,7 @@ describe('a language that is added in its folder and in one line', () => {
 
 describe('the packs there are', () => {
   test('English knows all but what it has not; a language without a pack knows nothing', () => {
-    const japanese = ['particles', 'voice change', 'stroke order'];
+    const japanese = ['particles', 'voice change', 'stroke order', 'word spaces'];
     const others = [...japanese, 'statements'];
     expect([...packOf('en').can].sort()).toEqual(
       Object.keys(abilities)

@@ -1,4 +1,5 @@
 /** The gap interaction: missing letters or words are written in. QTI 3 counterpart: textEntryInteraction. */
+import { withoutWordSpaces } from '../../../kernel/word-spaces';
 import { GAP, type DocumentNode } from '../../../paper/document';
 import { placeFor, replaced } from '../kit/hand-edit';
 import type { Interaction } from '../kit/interaction';
@@ -16,7 +17,8 @@ import {
   type GapTask,
 } from './task';
 
-const tidy = (answer: string) => answer.trim().toLowerCase().replaceAll('’', "'");
+const tidy = (answer: string) =>
+  withoutWordSpaces(answer).trim().toLowerCase().replaceAll('’', "'");
 
 function crossingProblems(task: GapTask, crossing: Crossing): string[] {
   const clashes = [...crossingLetters(task, crossing)].filter(

@@ -1,4 +1,5 @@
 /** The write interaction: words and sentences are written on lines. QTI 3 counterpart: extendedTextInteraction. */
+import { withoutWordSpaces } from '../../../kernel/word-spaces';
 import { heardFor } from '../../../kernel/align-words';
 import { isFilled } from '../../../kernel/sentence-frame';
 import { checkSentence } from '../../../languages/shared/sentence-check';
@@ -20,9 +21,12 @@ import {
 /** What a screen puts between the cells of a row. */
 export const CELL_BREAK = ' · ';
 
-/** As it is compared: blanks, capitals and the shape of an apostrophe do not count, nor a blank before a mark (French). */
+/**
+ * As it is compared: capitals and the shape of an apostrophe do not count, nor how many blanks there
+ * are, nor a blank before a mark (French) or between words of Japanese.
+ */
 const tidy = (text: string) =>
-  text
+  withoutWordSpaces(text)
     .replaceAll(CELL_BREAK, ' ')
     .trim()
     .replace(/\s+/g, ' ')
