@@ -6,6 +6,8 @@ test.each([
   ['きょうは　てんきが　いいです。', 'きょうはてんきがいいです。'],
   ['雨が ふる。 (It rains.)', '雨がふる。 (It rains.)'],
   ['テーブルの うえ', 'テーブルのうえ'],
+  ['いちねんで 8 がつが あついです。', 'いちねんで8がつがあついです。'],
+  ['3 4', '3 4'],
   ['The wind blows.', 'The wind blows.'],
 ])('%s', (spaced, set) => expect(withoutWordSpaces(spaced)).toBe(set));
 

@@ -207,7 +207,10 @@ export function ClassWorkspace({
           </p>
         )}
       </section>
-      <SequenceSteps profile={profile} facts={facts} onStep={(step) => set({ step })} />
+      {/* A sequence is of sounds: without them a class stands nowhere in one. */}
+      {speaks(profile.language, 'sounds') && (
+        <SequenceSteps profile={profile} facts={facts} onStep={(step) => set({ step })} />
+      )}
       <Roster profile={profile} />
       <GrammarTable profile={profile} change={set} />
       <ConfusableSets profile={profile} change={set} />

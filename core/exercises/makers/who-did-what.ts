@@ -1,3 +1,5 @@
+import type { TaggedToken } from '../../languages/en/grammar/tagging/tag-sentence';
+import { isNotCounted } from '../making/not-counted';
 import { proofOf } from '../../texts/reading/passage';
 import { statementsOf } from '../../texts/reading/statements-of';
 import { readingMaker, shortOf } from '../making/reading-maker';
@@ -6,6 +8,17 @@ import { matchTask } from '../making/match-task';
 const pointsBack = /\b(?:he|she|it|they|him|them|this|that|these|those|such)\b/i;
 /** Its only well: whose? */
 const owned = /^(?:his|her|its|their|our|my|your)\b/i;
+
+/**
+ * A doer as it stands on the left: a countable noun alone is somebody's name (Wren woke up), and
+ * what has a number is called so (Class 4).
+ */
+function asDoer(said: string, tokens: readonly TaggedToken[]): string {
+  const [first, second] = tokens;
+  if (first?.tag !== 'noun' || !/^\p{Lu}/u.test(first.text)) return said;
+  const named = tokens.length === 1 ? !isNotCounted(first.lower) : second?.tag === 'number';
+  return named ? first.text + said.slice(first.text.length) : said;
+}
 
 /** Who did what: the doers of a text to be joined to what they did. */
 export default readingMaker({
@@ -43,9 +56,10 @@ export default readingMaker({
         const head = who.split(' ').at(-1) ?? who;
         if (owned.test(subject.text) || pointsBack.test(subject.text)) return [];
         if (pointsBack.test(did) || did === '' || seen.has(head) || seen.has(did)) return [];
+        if (/^no\b/i.test(subject.text)) return [];
         seen.add(head);
         seen.add(did);
-        return [{ who: subject.text, did, sentence }];
+        return [{ who: asDoer(subject.text, parts.subject), did, sentence }];
       });
     const chosen = found.slice(0, wanted);
     return {

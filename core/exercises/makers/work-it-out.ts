@@ -6,7 +6,7 @@ import { type GivenItem, written } from '../making/written';
 
 /** What nobody decides to do (common practice): of these it cannot be asked why. */
 const noDeed =
-  /^(?:be|have|seem|meet|face|lose|forget|fall|die|win|find|notice|like|love|want|need|know|live|own|belong|hear|see|feel|think|believe|look|become|get|grow|stand|sit|lie|stay|sleep)$/;
+  /^(?:be|have|seem|meet|face|lose|forget|fall|die|win|find|notice|like|love|want|need|know|live|own|miss|belong|hear|see|feel|think|believe|look|become|get|grow|stand|sit|lie|stay|sleep)$/;
 /** Words of a doer that a question can still be asked of. */
 const LONGEST_DOER = 4;
 const reasonGiven = /\b(?:because|so that|to \p{L}+|so|since|in order)\b/iu;

@@ -8,7 +8,8 @@ import type { Passage, PassageSentence } from './passage';
 import { isPersonNoun, statementsOf, type PlainStatement } from './statements-of';
 
 export interface FoundQuestion {
-  readonly asks: 'who' | 'what' | 'when' | 'where' | 'why' | 'how many' | 'how' | 'which';
+  readonly asks:
+    'who' | 'what' | 'when' | 'where' | 'why' | 'how many' | 'how' | 'how long' | 'which';
   readonly question: string;
   readonly answer: string;
   readonly accepted: readonly string[];
@@ -93,16 +94,31 @@ const placeLead =
 const noPlace =
   /\b(?:first|last|once|all|hurry|time|way|moment|end|case|fact|danger|trouble|silence|surprise|dark|rain|wind|air|voice|row|turn|other|whole|hour|day|week|month|year|morning|afternoon|evening|night)$|^(?:in (?:contrast|addition|spite|comparison|other words)|on the other hand|at least|at most)\b/i;
 const noTime =
-  /^(?:still|again|just|always|never|once|then|first|already|soon|now|later|today|\p{L}+ly)$/iu;
+  /^(?:(?:in|on) time|at once|from .+ to\b.*|from \p{L}+|still|again|just|always|never|once|then|first|already|soon|now|later|today|\p{L}+ly)$/iu;
+
+/** For six weeks is no when, but how long. */
+const lasting =
+  /^for (?!.*\b(?:first|second|last) time\b)(?:.+ )?(?:moments?|seconds?|minutes?|hours?|days?|nights?|weeks?|months?|years?|centuries|while|long)$/i;
 
 /** By bus and by pulling say how; by the stove says where. */
 const byMeans =
   /^by (?:\p{L}+ing|hand|heart|mistake|bus|train|tram|car|bike|bicycle|boat|ship|plane|air|sea|road|rail|post|phone|email|horse|letter)\b/iu;
 
+/** What is about something: a test on road signs stands nowhere. */
+const aboutSomething =
+  /^(?:test|book|talk|lesson|report|song|story|poem|film|essay|article|quiz|lecture|speech|question|programme|program|information|news|advice|work)s?$/;
+
+const isMatter = ([first]: readonly TaggedToken[], tokens: readonly TaggedToken[]) =>
+  first?.lower === 'on' && aboutSomething.test(tokens[first.at - 1]?.lower ?? '');
+
+/** Who is called something: her Pepper is no one thing. */
+const calling = /^(?:call|name|elect|crown)$/;
+
 /** Verbs with two objects: what is given needs whom it is given to. */
 const givers = /^(?:give|send|show|tell|lend|hand|pass|bring|offer|teach|sell|ask|pay|promise)$/;
 /** With whom or what one is or goes says no way of doing it. */
-const noManner = /^(?:be|have|wear|arrive|come|go|live|sit|stand|walk|stay|leave)$/;
+const noManner =
+  /^(?:be|have|wear|arrive|come|go|live|sit|stand|walk|stay|leave|run|climb|fly|swim|travel|return|race|hurry|march|cross|sail|sleep)$/;
 const becoming = /^(?:turn|change|grow|divide|break|make|cut|fall)$/;
 /** Numbers that are not exact: about fifty. */
 const roughly =
@@ -198,7 +214,11 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
       add('which', ask('on which day', when.tokens), lower(answer), [day]);
     } else if (month) {
       add('which', ask('in which month', when.tokens), lower(answer), [month]);
-    } else if (!noTime.test(answer)) {
+    } else if (lasting.test(answer)) {
+      add('how long', ask('how long', when.tokens), answer, [answer.replace(/^for /i, '')]);
+    } else if (/^since /i.test(answer)) {
+      add('when', ask('since when', when.tokens), answer, [answer.replace(/^since /i, '')]);
+    } else if (!noTime.test(answer) && when.tokens[0]?.tag !== 'adjective') {
       add('when', ask('when', when.tokens), answer, [answer.replace(/^(?:at|on|in) /i, '')]);
     }
   }
@@ -214,6 +234,11 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
     const becomes = /^into /i.test(answer) && becoming.test(base);
     if (
       placeLead.test(answer) &&
+      // From the hives, soup from carrots: Where … from? is another question.
+      !/^from /i.test(answer) &&
+      !isMatter(where.tokens, analysis.tokens) &&
+      // Where does it never rise? Nobody asks so.
+      !analysis.tokens.some(({ lower: word }) => word === 'never') &&
       !noPlace.test(answer) &&
       !loose &&
       // A suit and a net over his face: only the net.
@@ -224,8 +249,7 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
       !/ly$/i.test(answer) &&
       answer.split(' ').length > 1
     ) {
-      const from = /^from /i.test(answer);
-      add('where', ask('where', where.tokens), answer, from ? [] : [answer.replace(/^\S+ /, '')]);
+      add('where', ask('where', where.tokens), answer, [answer.replace(/^\S+ /, '')]);
     }
   }
   const how = partOf(statement, 'how');
@@ -247,7 +271,7 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
       object.tokens[number + 1] !== undefined &&
       object.tokens[number]?.lower !== 'one' &&
       object.tokens.slice(0, number).every(({ lower: word }) => roughly.test(word));
-    if (givers.test(base)) {
+    if (calling.test(base) || givers.test(base)) {
       // Whom it is given to would be part of what is given.
     } else if (counts) {
       // Sixty-two, two thousand: the numbers that stand together.

@@ -30,8 +30,11 @@ const sign = (source: string, tells: string): Sign => ({
 
 /** Acts that show a feeling; of a person alone. */
 const feelings: readonly Sign[] = [
-  sign('smiled|grinned|beamed|laughed|hummed|whistled', 'happy, pleased, friendly'),
-  sign('wept|sobbed|cried(?! out)|tears?(?! up)', 'sad, upset'),
+  sign('smiled|grinned|beamed|laughed(?! at)|hummed|whistled', 'happy, pleased, friendly'),
+  sign(
+    '(?:wept|sobbed|cried(?! out)|tears?(?! up))(?! (?:with|of|for) (?:joy|laughter|laughing|happiness|relief|pride))',
+    'sad, upset',
+  ),
   sign(
     'trembled|shook with|hid (?:under|behind|in)|held (?:his|her|their) breath|heart (?:beat|pounded|thumped)|turned pale|went pale',
     'afraid, frightened',
@@ -137,7 +140,7 @@ const causes: readonly (Sign & { readonly asks: string })[] = [
 /** Signs of what comes next. */
 const next: readonly Sign[] = [
   sign(
-    'dark clouds|clouds? gathered|sky (?:grew|went|turned|darkened|was) ?(?:dark|black|grey|gray)?|thunder rumbled',
+    'dark clouds|clouds? gathered|sky (?:(?:grew|went|turned|was) (?:\\p{L}+ )?(?:dark|darker|black|grey|gray)|darkened)|thunder rumbled',
     'It is going to rain, or a storm is coming.',
   ),
   sign('lightning flashed|flash of lightning', 'Thunder follows; the storm is here.'),

@@ -42,7 +42,7 @@ const female =
 const male =
   /^(?:father|dad|grandpa|grandad|grandfather|uncle|brother|son|boy|man|king|prince|husband|nephew|fisherman|postman)$/;
 const people =
-  /^(?:farmer|teacher|keeper|friend|sailor|doctor|captain|pupil|learner|scientist|miller|shepherd|neighbou?r|poet|writer|reader|visitor|guard|child|children|people|men|women|person|baker|driver|nurse|baby|crew|twins?|cousin|parents?|grandparents?)s?$/;
+  /^(?:farmer|teacher|keeper|friend|sailor|doctor|captain|pupil|learner|scientist|miller|shepherd|neighbou?r|poet|writer|reader|visitor|guard|child|children|people|men|women|person|baker|driver|nurse|baby|crew|twins?|cousin|parents?|grandparents?|owner|ranger|vicar|mayor|guest|customer|player|winner|leader|member|passenger|stranger|witch|wizard|giant|thief|robber|pirate|soldier|clown|artist|singer|actor|waiter)s?$/;
 /** Classes of people that act as one. */
 const groups = /^(?:club|team|class|family|crowd|band|crew)$/;
 
@@ -108,12 +108,23 @@ const timeNoun =
 const takesInMore = (phrase: readonly TaggedToken[]) =>
   phrase.some(
     ({ tag, lower: word }, at) =>
+      word === 'ago' ||
       (at > 0 && tag === 'pronoun-subject') ||
       (at > 0 && tag === 'determiner' && phrase[at - 1]?.tag === 'number') ||
       (at < phrase.length - 1 &&
         timeNoun.test(word) &&
         /^(?:noun|nouns|name|determiner)$/.test(phrase[at + 1]?.tag ?? '')),
   );
+
+/** A lead with a second clause in it, or with the first of those that do it together. */
+function holdsMore(lead: readonly TaggedToken[], before: TaggedToken | undefined): boolean {
+  const joint = before?.lower === 'and' && lead.length > 2;
+  const listed =
+    before?.text === ',' &&
+    /^(?:noun|nouns)$/.test(lead[0]?.tag ?? '') &&
+    !lead.some(({ tag }) => tag === 'preposition');
+  return joint || listed;
+}
 
 /** What a subject means by itself; undefined for I, you, this and the like. */
 function referentOf(
@@ -187,8 +198,9 @@ function meantBy(pronoun: string, recent: readonly Referent[]): Referent | undef
     return each.person && (each.pronoun === undefined || each.pronoun === pronoun);
   });
   // Daniel Okoro is Daniel.
+  // The keeper is a keeper.
   const keyOf = ({ text }: Referent) =>
-    /^\p{Lu}/u.test(text) ? (text.split(' ')[0] ?? text) : text;
+    /^\p{Lu}/u.test(text) ? (text.split(' ')[0] ?? text) : text.replace(/^(?:an?|the) /, '');
   // Where it was a subject once, it can be meant.
   const ordered = [...fits].sort(
     (left, right) => Number(right.aside ?? false) - Number(left.aside ?? false),
@@ -197,6 +209,38 @@ function meantBy(pronoun: string, recent: readonly Referent[]): Referent | undef
   const [only] = different;
   return different.length === 1 && only?.aside !== true ? only : undefined;
 }
+
+/** People of a sentence, named or called by what they are, wherever they stand in it. */
+function othersIn(
+  text: string,
+  tokens: readonly TaggedToken[],
+  { people: names, material }: Passage,
+  lexicon: Lexicon,
+): Referent[] {
+  const named = names
+    .filter((name) => text.includes(name) && !isPlaceName(name, material.body))
+    .map((name) => ({ text: name, pronoun: pronounOfName(name) }));
+  const called = tokens
+    .filter(
+      // Her brother Bram is named.
+      ({ tag, lower: word, at }) =>
+        tag === 'noun' && isPersonNoun(word, lexicon) && tokens[at + 1]?.tag !== 'name',
+    )
+    .map(({ lower: word }) => ({
+      text: `the ${word}`,
+      pronoun: female.test(word) ? ('she' as const) : male.test(word) ? ('he' as const) : undefined,
+    }));
+  return [...named, ...called].map((who) => ({
+    ...who,
+    plural: false,
+    person: true,
+    aside: true,
+  }));
+}
+
+/** Whether one is spoken of in what another is called: the driver in the bus driver. */
+const isAmong = (who: Referent, { text }: Referent) =>
+  text.split(' ').includes(who.text.replace(/^the /, ''));
 
 const opens =
   /^(?:when|whenever|as|if|while|after|before|because|although|though|since|until|once)$/;
@@ -260,6 +304,10 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
       const parts = clauseParts(tokens, main, clauses);
       const [first] = parts.subject;
       if (first === undefined) continue;
+      // In May swifts return and build: what was taken for the subject is only a joint.
+      if (/^(?:and|but|or|nor|so|yet)$/.test(first.lower)) continue;
+      // The sun heats the pools, and the water …; frogs, ducks and dragonflies: not all is before the verb that is.
+      if (holdsMore(parts.lead, tokens[first.at - 1])) continue;
       // Behind the table sat Mr Kofi: the table did not sit.
       if (placed.test(tokens[first.at - 1]?.lower ?? '')) continue;
       // Whoever is named beside the pronoun is somebody else.
@@ -296,19 +344,9 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
       }
     }
     // Whoever else is named in the sentence can be meant as well.
-    for (const name of passage.persons) {
-      const known = spoken.some(({ who }) => who.text.split(' ').includes(name));
-      if (known || !sentence.text.includes(name)) continue;
-      spoken.push({
-        at,
-        who: {
-          text: name,
-          plural: false,
-          person: true,
-          pronoun: pronounOfName(name),
-          aside: true,
-        },
-      });
+    for (const who of othersIn(sentence.text, whole.tokens, passage, lexicon)) {
+      const known = spoken.some(({ at: when, who: one }) => when === at && isAmong(who, one));
+      if (!known) spoken.push({ at, who });
     }
   });
   return found;

@@ -110,6 +110,9 @@ function reworded({ text, plain }: Candidate): string | undefined {
   return `${time.charAt(0).toUpperCase()}${time.slice(1)} ${named ? rest : rest.charAt(0).toLowerCase() + rest.slice(1)}.`;
 }
 
+const timeWords =
+  /^(?:days?|nights?|today|yesterday|tomorrow|tonight|now|then|past|future|present)$/;
+
 /** Days, months, seasons, parts of the day, places: one for another of its kind. */
 const wheels: readonly (readonly string[])[] = [
   ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],
@@ -191,7 +194,10 @@ function otherNumber(text: string, random: Random): Change | undefined {
   if (word === null) return undefined;
   const [next = 'nine'] = random.shuffle(numbers.filter((each) => each !== word[0].toLowerCase()));
   const other = /^\p{Lu}/u.test(word[0]) ? next.charAt(0).toUpperCase() + next.slice(1) : next;
-  return { text: text.replace(word[0], other), why: `it says ${word[0]}, not ${other}` };
+  return {
+    text: text.replace(word[0], other),
+    why: `it says ${word[0].toLowerCase()}, not ${other.toLowerCase()}`,
+  };
 }
 
 /** Another name of the same text. */
@@ -245,6 +251,8 @@ function opposite(
     if (/^nouns?$/.test(tags.get(token.start) ?? '') && /^nouns?$/.test(next?.tag ?? '')) continue;
     const entry = lexicon.find(token.key);
     if (entry === undefined || entry.zipf > 6.2) continue;
+    // They are repaired today, not yesterday; in the night, but by day: with its time more would change.
+    if (timeWords.test(token.key)) continue;
     for (const form of formsOf(token.key, lexicon)) {
       const { senses } = define(form.base, meanings, lexicon);
       const [sense] = senses;
