@@ -345,7 +345,9 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
     }
     // Whoever else is named in the sentence can be meant as well.
     for (const who of othersIn(sentence.text, whole.tokens, passage, lexicon)) {
-      const known = spoken.some(({ at: when, who: one }) => when === at && isAmong(who, one));
+      const known = spoken.some(
+        ({ at: when, who: one }) => when === at && one.person && isAmong(who, one),
+      );
       if (!known) spoken.push({ at, who });
     }
   });
