@@ -69,7 +69,7 @@ function writtenByFont(sheets: readonly Sheet[]): ReadonlyMap<string, string> {
     const family = fontFamily(font);
     for (const mark of pages.flatMap(({ marks }) => marks)) {
       if (mark.kind === 'text') add(`${mark.weight} 1em ${family}`, mark.text);
-      if (mark.kind === 'hand') add(`400 1em '${handFamily(mark.font)}'`, mark.text);
+      if (mark.kind === 'hand') add(`400 1em ${handFamily(mark.font)}`, mark.text);
     }
   }
   return written;
@@ -78,7 +78,8 @@ function writtenByFont(sheets: readonly Sheet[]): ReadonlyMap<string, string> {
 /** Loads all fonts of sheets before anything is drawn in them: who prints at once prints no stand-in. */
 export async function loadFontsOf(sheets: readonly Sheet[]): Promise<void> {
   await fontsFor(writtenOn(sheets));
-  await Promise.all(
+  // For a font that does not come another stands in, as everywhere in a browser.
+  await Promise.allSettled(
     [...writtenByFont(sheets)].map(([font, text]) =>
       document.fonts.load(font, [...new Set(text)].join('')),
     ),
