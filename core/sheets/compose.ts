@@ -108,7 +108,7 @@ export function compose(
 }
 
 /** A page before the last that stays under this share, with white between its items, has a hole at its foot. */
-const HOLED = 0.7;
+const HOLED = 0.75;
 
 /** A last page that is used less than this holds next to nothing. */
 const LEAST_LAST = 0.12;
