@@ -1,26 +1,19 @@
 import { describe, expect, test } from 'vitest';
 import type { ClassProfile } from '~core/classes/class-profile';
-import { openRecord } from '~core/records/open-record';
 import { sequenceOf } from '~core/classes/class-sequence';
 import { kestrels } from '~core/testing/test-lexicon';
 import { classOperations } from './class-operations';
 import { ChangeError } from './operation';
+import { keptAfter } from './testing/kept-after';
 
 const profile = () => kestrels({ roster: [], step: 10 });
 
-/** What an operation makes of a class, as it would be kept, and what undo calls it. */
-function after(present: ClassProfile, intent: string, input: object) {
-  const { step, label } = classOperations[intent] as {
-    step: (profile: ClassProfile, input: object) => ClassProfile;
-    label: (profile: ClassProfile, input: object) => string;
-  };
-  const read = openRecord('classes', step(present, input));
-  if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  return {
-    profile: JSON.parse(JSON.stringify(read.value)) as ClassProfile,
-    label: label(present, input),
-  };
-}
+const kept = keptAfter<ClassProfile>('classes', classOperations);
+
+const after = (present: ClassProfile, intent: string, input: object) => {
+  const { kept: profile, label } = kept(present, intent, input);
+  return { profile, label };
+};
 
 describe('settings', () => {
   test.each([

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Lesson } from '~core/records/lesson';
-import { openRecord } from '~core/records/open-record';
 import { lessonOperations } from './lesson-operations';
+import { keptAfter } from './testing/kept-after';
 
 const lesson = (): Lesson => ({
   id: 'storm',
@@ -15,15 +15,9 @@ const lesson = (): Lesson => ({
   })),
 });
 
-/** What an operation makes of a lesson, as it would be kept. */
-function after(present: Lesson, intent: string, input: object): Lesson {
-  const { step } = lessonOperations[intent] as {
-    step: (lesson: Lesson, input: object) => Lesson;
-  };
-  const read = openRecord('lessons', step(present, input));
-  if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  return JSON.parse(JSON.stringify(read.value)) as Lesson;
-}
+const kept = keptAfter<Lesson>('lessons', lessonOperations);
+
+const after = (present: Lesson, intent: string, input: object) => kept(present, intent, input).kept;
 
 const on = { learner: 'Mina', exercise: 'e1', item: 'i1' };
 

@@ -1,27 +1,20 @@
 import { describe, expect, test } from 'vitest';
-import { openRecord } from '~core/records/open-record';
 import { completeText, type ReadingText } from '~core/texts/reading-text';
 import { ChangeError } from './operation';
 import { textOperations } from './text-operations';
+import { keptAfter } from './testing/kept-after';
 
 const BODY = 'The vane turned. The wind blew hard.';
 
 const text = (): ReadingText =>
   completeText({ id: 'log', classId: 'kestrels', title: 'The log', body: BODY });
 
-/** What an operation makes of a text, as it would be kept, and what undo calls it. */
-function after(present: ReadingText, intent: string, input: object) {
-  const { step, label } = textOperations[intent] as {
-    step: (text: ReadingText, input: object) => ReadingText;
-    label: (text: ReadingText, input: object) => string;
-  };
-  const read = openRecord('texts', step(present, input));
-  if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  return {
-    text: JSON.parse(JSON.stringify(read.value)) as ReadingText,
-    label: label(present, input),
-  };
-}
+const kept = keptAfter<ReadingText>('texts', textOperations);
+
+const after = (present: ReadingText, intent: string, input: object) => {
+  const { kept: text, label } = kept(present, intent, input);
+  return { text, label };
+};
 
 const mark = (words: string, body = BODY) => ({
   start: body.indexOf(words),
