@@ -8,6 +8,7 @@ export default [
   route('lists/:listId', 'routes/list.tsx'),
   route('classes/:classId/sequence', 'routes/sequence.tsx'),
   route('speech', 'routes/speech.ts'),
+  route('japanese', 'routes/japanese.ts'),
   route('meaning', 'routes/meaning.ts'),
   route('lessons', 'routes/lessons.tsx'),
   route('lessons/new', 'routes/new-lesson.tsx'),

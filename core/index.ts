@@ -164,6 +164,9 @@ export const parseForm = strictly('parseForm', inputs.parseForm, languages.parse
 /** All forms of a Latin word or a Japanese verb. */
 export const formsOf = strictly('formsOf', inputs.formsOf, languages.formsOf);
 
+/** What the letters of a word of another language say, and how it is cut. */
+export const letterSounds = strictly('letterSounds', inputs.letterSounds, languages.letterSounds);
+
 /** A verb in one tense for every person: positive, negative, question, short answers. */
 export const formsTable = strictly('formsTable', inputs.formsTable, sentences.formsTable);
 

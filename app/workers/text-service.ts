@@ -9,7 +9,10 @@ import { findDevices, type TextDevices } from '~core/texts/devices/find-devices'
 import { refitText, refitted, type Refit, type TextExchange } from '~core/texts/fit/refit';
 import { swapInText } from '~core/texts/fit/swaps';
 import { textReach, type TextReach } from '~core/texts/fit/text-reach';
+import { courseTextReach, readsByCourse } from '~core/texts/fit/course-text-reach';
+import { courseIndexOf } from '~core/reach/course-reach';
 import { settledWords, type ReadingText } from '~core/texts/reading-text';
+import { asRead } from '~core/texts/reading/as-read';
 import { materialOf } from '~core/texts/reading/text-material';
 import { senseInContext } from '~core/texts/reading/sense-in-context';
 import { layOutText } from '~core/sheets/lay-out-text';
@@ -41,9 +44,14 @@ export class TextService {
     });
   }
 
-  /** Reach is computed for English so far; another language has none. */
+  /** English by the word bank, another language by the course of a class that learns it, or not at all. */
   reach(text: ReadingText, profile: ClassProfile): TextReach {
-    if (!speaks(text.language, 'words')) return { spans: [], words: [], total: 0, secure: 0 };
+    if (!speaks(text.language, 'words')) {
+      const index = readsByCourse(text.language, profile) ? courseIndexOf(profile) : undefined;
+      return index
+        ? courseTextReach(text.body, profile, index, settledWords(text))
+        : { spans: [], words: [], total: 0, secure: 0 };
+    }
     return textReach({
       text: text.body,
       profile,
@@ -98,7 +106,7 @@ export class TextService {
 
   layOut(text: ReadingText, profile: ClassProfile, footer: string): Sheet {
     return layOutText(
-      materialOf(text),
+      asRead(materialOf(text), profile),
       text.reading ?? {},
       profile,
       footer,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { testLexicon } from '~core/testing/test-lexicon';
-import { sayUnits, tileUnits } from './tile-units';
+import { packOf } from '~core/languages/registry/registry';
+import { sayByRule, sayUnits, spelledUnits, tileUnits } from './tile-units';
 
 const lexicon = testLexicon();
 const reading = (word: string) => {
@@ -12,6 +13,22 @@ const drawn = (word: string) =>
   tileUnits(word, reading(word), () => false)
     .map(({ letters, mark }) => `${letters}:${mark}`)
     .join(' ');
+
+describe('a word of a language that is read by rule', () => {
+  const french = packOf('fr').spelling;
+  test.each([
+    ['la feuille', 'la :none f:dot euill:bar e:none', '[fœj]'],
+    ['petit', 'p:dot e:dot t:dot i:dot t:none', '[pəti]'],
+    ['grand-père', 'g:dot r:dot an:bar d:none -:none p:dot è:dot r:dot e:none', '[ɡʁɑ̃pɛʁ]'],
+    ['№', '№:none', '[]'],
+  ])('%s is drawn and said', (word, marks, said) => {
+    if (!french) throw new Error('French is read by rule');
+    const units = spelledUnits(word, french);
+    expect(units.map(({ letters, mark }) => `${letters}:${mark}`).join(' ')).toBe(marks);
+    expect(units.map(({ letters }) => letters).join('')).toBe(word);
+    expect(sayByRule(word, french)).toBe(said);
+  });
+});
 
 describe('a word on a tile', () => {
   test.each([

@@ -1,6 +1,7 @@
 /** A word cut into the pieces that a tile draws, each with its mark. */
 import type { Accent } from '~core/kernel/accent';
 import type { Reading } from '~core/languages/en/lexicon/lexicon';
+import type { WordSpelling } from '~core/languages/word-spelling';
 import { describePhoneme } from '~core/languages/en/sounds/phonemes';
 import { showGrapheme } from '~core/reach/check-word';
 
@@ -60,3 +61,26 @@ export function tileUnits(
   });
   return pieces;
 }
+
+/** A word of a language that is read by rule: each group of letters with its mark; the article stands plain. */
+export function spelledUnits(word: string, spelling: WordSpelling): TileUnit[] {
+  const bare = spelling.bare(word);
+  const shift = word.length - bare.length;
+  const plain = (letters: string): TileUnit[] =>
+    letters === '' ? [] : [{ letters, mark: 'none', taught: false }];
+  const found = spelling.letters(bare);
+  if (!found) return plain(word);
+  let at = 0;
+  const units = found.flatMap(({ start, end, sound }): TileUnit[] => {
+    const between = plain(word.slice(at, start + shift));
+    at = end + shift;
+    const letters = word.slice(start + shift, end + shift);
+    const mark = sound === '' ? 'none' : letters.length === 1 ? 'dot' : 'bar';
+    return [...between, { letters, mark, taught: false }];
+  });
+  return [...units, ...plain(word.slice(at))];
+}
+
+/** What the letters of such a word say, in IPA, for whoever listens or reads signs. */
+export const sayByRule = (word: string, spelling: WordSpelling): string =>
+  `[${(spelling.letters(spelling.bare(word)) ?? []).map(({ sound }) => sound).join('')}]`;

@@ -4,6 +4,7 @@ import type { Behaviour } from '../kernel/behaviour';
 import { type Accent } from '../kernel/accent';
 import { type Reach } from '../kernel/reach';
 import type { Sequence } from '../languages/en/sounds/sequence';
+import type { Course } from '../languages/concepts/course';
 import { type ClassLevel, type LevelSystem } from './class-level';
 import type { Spelling } from '../kernel/spelling';
 import { type PaperName } from '../kernel/paper-size';
@@ -74,10 +75,16 @@ export interface ClassProfile {
   readonly colour?: boolean;
   /** False where its language is set without blanks between words, as Japanese is beyond the first books. */
   readonly wordSpaces?: boolean;
+  /** False where it reads without kana over the kanji. */
+  readonly furigana?: boolean;
   /** The school hand it learns to write; as usual for its language and spelling where it is not given. */
   readonly hand?: HandName | null;
   /** The step of the sequence the class stands at; null for a class past it. */
   readonly step: number | null;
+  /** The course of another language that is its own, where it follows not the usual one. */
+  readonly course?: Course | null;
+  /** The unit of the course at which it stands; by its level where it is not given. */
+  readonly unit?: number | null;
   readonly roster: readonly Learner[];
   /** Words the class knows although their spelling is not taught: names, topic words. */
   readonly knownWords: readonly string[];

@@ -73,6 +73,12 @@ De manhã uma menina sobe ao telhado e lê os números do termómetro. O irmão 
 
 À tarde o avô fala daquilo que viu na sua viagem às ilhas. Ele gosta das nuvens altas e dos ventos do norte. À noite as crianças voltam pelo caminho das rochas, e o farol brilha sobre a água.`;
 
+const HILL_STATION = `丘《おか》の上《うえ》に観測所《かんそくじょ》があります。毎朝《まいあさ》｜七時《しちじ》に先生《せんせい》と子《こ》どもたちが気温《きおん》を測《はか》ります。
+
+昨日《きのう》は風《かぜ》がとても強《つよ》くて、古《ふる》い木《き》が倒《たお》されました。傘《かさ》も風《かぜ》に飛《と》ばされて、みんな濡《ぬ》れてしまいました。
+
+雨《あめ》が止《や》んだら、外《そと》で星《ほし》を見《み》ましょう。雲《くも》がなければ、北《きた》の空《そら》に明《あか》るい星《ほし》が見《み》えます。`;
+
 export function languageDemo(prefix: string, newId: () => string) {
   const roster = (names: string) => names.split(' ').map((name) => ({ id: newId(), name }));
   const japanese: ClassProfile = completeClass({
@@ -113,6 +119,13 @@ export function languageDemo(prefix: string, newId: () => string) {
     language: 'pt',
     title: 'A estação da colina',
     body: STATION,
+  });
+  const hillStation: ReadingText = completeText({
+    id: `${prefix}oka`,
+    classId: japanese.id,
+    language: 'ja',
+    title: '丘の観測所',
+    body: HILL_STATION,
   });
   const aboutText = (grammar: string, seed: number) =>
     exercisePart(newId(), 'small-words', seed, {
@@ -216,7 +229,7 @@ export function languageDemo(prefix: string, newId: () => string) {
   ];
   return {
     classes: [japanese, latin, portuguese, french],
-    texts: [station],
+    texts: [station, hillStation],
     lists: [
       list(`${prefix}japanese-words`, japanese.id, 'Storm verbs', storm),
       list(`${prefix}french-months`, french.id, 'Les mois', months),

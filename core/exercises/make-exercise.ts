@@ -2,6 +2,7 @@
 import { pictureFor } from './making/picture-of';
 import type { ClassProfile } from '../classes/class-profile';
 import { checkWord, type WordReach } from '../reach/check-word';
+import { checkInCourse, courseIndexOf } from '../reach/course-reach';
 import { aimOf, withAim } from '../lists/aim-of';
 import { findSwaps } from '../search/find-swaps';
 import { findWords } from '../search/find-words';
@@ -230,8 +231,7 @@ export function checkExercise(
   lexicon: Lexicon,
 ): CheckedWord[] {
   const maker = findMaker(recipe.maker);
-  // What a class reads in another language is not computed yet.
-  if (!speaks(recipe.parameters.language, 'words')) return [];
+  if (!speaks(recipe.parameters.language, 'words')) return checkByCourse(recipe, exercise, profile);
   if (maker.needsText === true || maker.usesSentences === true) {
     return checkPrompts(exercise, profile, lexicon);
   }
@@ -249,6 +249,19 @@ export function checkExercise(
     const swaps = findSwaps(word, queries, profile, lexicon, recipe.words);
     return { ...checked, swaps };
   });
+}
+
+/** The words of a list in another language, where the class follows a course of it; sentences are not checked. */
+function checkByCourse(
+  { maker, parameters }: ExerciseRecipe,
+  { task }: Exercise,
+  profile: ClassProfile,
+): CheckedWord[] {
+  const { needsText, usesSentences, usesWords, bringsWords } = findMaker(maker);
+  const ofList = !needsText && !usesSentences && usesWords !== false && !bringsWords;
+  const index = parameters.language === profile.language ? courseIndexOf(profile) : undefined;
+  if (!ofList || !index) return [];
+  return wordsOfTask(task).map((word) => ({ ...checkInCourse(word, index, profile), swaps: [] }));
 }
 
 /** Every different word, and every structure past the class, that a learner reads in the items of an exercise. */

@@ -1,7 +1,7 @@
 /** Whether what was made is a sheet at all: a title over nothing is never handed out. */
 import { joinList } from '../kernel/join-list';
 import { canDo } from '../languages/language-pack';
-import { packOf } from '../languages/registry/registry';
+import { languagesFor, packOf } from '../languages/registry/registry';
 import { interactionOf, type Task } from './interactions';
 import type { Maker } from './making/maker';
 import type { ExerciseRecipe } from './make-exercise';
@@ -43,7 +43,8 @@ export function shortageOf(
   used: number,
 ): string | undefined {
   if (!canDo(packOf(recipe.parameters.language), maker.asks)) {
-    return `${maker.name} needs the sounds or meanings of the words, which Wordane computes for English so far. Choose a matching exercise, cards or handwriting instead.`;
+    const made = languagesFor(maker.asks).map((tag) => packOf(tag).name);
+    return `${maker.name} is made for ${joinList(made, 'and')} so far. Choose a matching exercise, cards or handwriting instead.`;
   }
   const size = interactionOf(task).size(task);
   const ofWords = maker.usesWords !== false && maker.needsText !== true;

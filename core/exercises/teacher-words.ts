@@ -35,6 +35,13 @@ const synonyms: readonly (readonly [string, readonly string[]])[] = [
   ['soft c soft g hard c hard g', ['sort-hard-soft']],
   ['word families rhyming rhyme', ['sort-by-rhyme', 'onset-rime-wheel']],
   ['clapping beats syllable division', ['sort-by-syllables', 'syllable-cutting']],
+  [
+    'phonics phoneme grapheme letter sounds',
+    ['spellings-of-a-sound', 'sounds-of-a-letter', 'missing-letters'],
+  ],
+  ['silent letters mute', ['silent-letters']],
+  ['accents accent marks stress tilde aguda llana esdrújula', ['stressed-syllable']],
+  ['syllables hyphenation', ['written-syllables', 'syllable-cutting']],
   ['open closed vowel team magic e', ['sort-by-syllable-type', 'missing-grapheme']],
   ['handwriting copying tracing names to trace', ['trace-copy-write', 'letters-and-joins']],
   [

@@ -8,6 +8,7 @@ import type { Span } from '../kernel/span';
 import type { Random } from '../kernel/random';
 import type { SignStrokes } from '../kernel/sign-strokes';
 import type { Spelling } from '../kernel/spelling';
+import type { WordSpelling } from './word-spelling';
 
 /** What a pack may know, beside what every pack has. */
 export const abilities = {
@@ -25,7 +26,11 @@ export const abilities = {
   statements: 'plain sentences whose words agree, which can be denied and asked',
   'school hand': 'letters of the school hands',
   'stroke order': 'the strokes in which its signs are written',
+  furigana: 'kana over its kanji, from its words as an analyser finds them',
   'word spaces': 'blanks between words that can be left out',
+  'spelling rules': 'what the letters of its words say, by rule, and their syllables in writing',
+  course: 'everyday words in the order of a course',
+  'written stress': 'the stressed syllable, as the spelling shows it',
 } as const;
 export type Ability = keyof typeof abilities;
 
@@ -73,6 +78,8 @@ export interface NumberReader {
     text: string,
     spelling: Spelling,
   ): { readonly kind: NumberKindName; readonly readings: readonly string[]; readonly rule: string };
+  /** The kinds it knows; all where they are not named. */
+  readonly kinds?: readonly NumberKindName[];
   /** One of the kind, made up. */
   sample(kind: NumberKindName, random: Random, spelling: Spelling): string;
 }
@@ -221,6 +228,8 @@ export interface LanguagePack {
   readonly statements?: () => readonly Statement[] | undefined;
   /** The strokes of a sign, undefined for one that it lacks; undefined until they are loaded. */
   readonly strokes?: () => ((sign: string) => SignStrokes | undefined) | undefined;
+  /** What the letters of its words say. */
+  readonly spelling?: WordSpelling;
   /** Forms of its words; undefined until they are loaded. */
   readonly tables?: () => WordTables | undefined;
 }

@@ -66,7 +66,7 @@ describe('a class of another language', () => {
       seed: 1,
     };
     expect(makeExercise(recipe, lexicon).short).toMatch(
-      /^Sound boxes needs the sounds .* English so far. Choose a matching exercise, cards or handwriting/,
+      /^Sound boxes is made for English so far. Choose a matching exercise, cards or handwriting/,
     );
   });
 });
@@ -113,6 +113,34 @@ describe('a planned lesson', () => {
   test('of one spelling is said that it is the one', () => {
     const texts = partsOf(plan(['bus', 'sun', 'cup', 'duck'])).map(({ text }) => text);
     expect(texts).toContain('Write u. It spells /ŭ/ here. Underline it in three of the words.');
+  });
+
+  test('a list of another language that shares a sound is sorted and filled in by it', () => {
+    const profile = kestrels({ language: 'fr', step: null });
+    let made = 0;
+    const planned = planLesson({
+      list: completeList({
+        id: 'in',
+        classId: profile.id,
+        name: 'Nasales',
+        words: ['le lapin', 'le pain', 'plein', 'la main', 'le jardin', 'la pluie'],
+      }),
+      class: profile,
+      lexicon,
+      newId: () => `id-${(made += 1)}`,
+      seed: 4,
+    });
+    expect(planned.objective).toBe('Learners spell [ɛ̃] as in, ain and ein in words they can read.');
+    const exercises = partsOf(planned).filter(({ kind }) => kind === 'exercise');
+    expect(exercises.map(({ maker }) => maker)).toEqual([
+      'spellings-of-a-sound',
+      'missing-letters',
+    ]);
+    for (const part of exercises) {
+      const recipe = { ...part, parameters: { ...part.parameters, language: 'fr' } };
+      expect(wordsOfTask(makeExercise(recipe, lexicon).task)).toHaveLength(5);
+    }
+    expect(partsOf(planned)[0]?.text).toMatch(/Say le lapin, le pain and plein slowly/);
   });
 
   test('one spelling gives no sort', () => {

@@ -12,7 +12,8 @@ import { joinList } from '../kernel/join-list';
 import type { Lexicon } from '../languages/en/lexicon/lexicon';
 import { Lesson, type LessonPart, type StageId } from '../records/lesson';
 import type { WordList } from '../lists/word-list';
-import { speaks } from '../languages/registry/registry';
+import { packOf, speaks } from '../languages/registry/registry';
+import { inBrackets, soundOfList } from '../exercises/making/read-words';
 
 export interface PlanInput {
   readonly list: WordList;
@@ -43,13 +44,22 @@ export function planLesson(input: PlanInput): Lesson {
     entry: english ? lexicon.find(word) : undefined,
   }));
   const sound = findTargetSound(words);
-  const ipa = sound === undefined ? undefined : showSound(sound.split(' '));
-  const used = sound === undefined ? [] : usedSpellings(words, sound);
+  // A list of another language that was made for a sound, where its spelling is read by rule.
+  const byRule = english ? undefined : soundOfList(list.words, packOf(profile.language));
+  const ipa = byRule
+    ? inBrackets(byRule.sound)
+    : sound === undefined
+      ? undefined
+      : showSound(sound.split(' '));
+  const used = byRule?.spellings ?? (sound === undefined ? [] : usedSpellings(words, sound));
   // The objective names the spellings that more than one word shows, where there are such.
-  const shared = used.filter(
-    (spelling) =>
-      words.filter((word) => spellingsOf(word, sound ?? '')[0]?.grapheme === spelling).length > 1,
-  );
+  const shared = byRule
+    ? []
+    : used.filter(
+        (spelling) =>
+          words.filter((word) => spellingsOf(word, sound ?? '')[0]?.grapheme === spelling).length >
+          1,
+      );
   const spellings = shared.length > 0 ? shared : used;
   const shown = joinList(spellings.map(showGrapheme), 'and');
 
@@ -89,6 +99,26 @@ export function planLesson(input: PlanInput): Lesson {
     return [{ id: newId(), kind: 'exercise', text: '', ...recipe, words: usable }];
   };
 
+  /** An exercise on the sound of a list of another language: with the words that have it. */
+  const ofSound = (
+    { sound: spoken, words: having, spellings: ways }: NonNullable<typeof byRule>,
+    maker: string,
+    offset: number,
+  ): LessonPart[] =>
+    maker === 'spellings-of-a-sound' && ways.length < 2
+      ? []
+      : [
+          {
+            id: newId(),
+            kind: 'exercise',
+            text: '',
+            maker,
+            words: having,
+            parameters: { spoken },
+            seed: seed + offset,
+          },
+        ];
+
   /** What fits the words best for working alone, and is not in the lesson yet. */
   const bestAlone = (taken: readonly LessonPart[]): LessonPart[] => {
     const [fit] = fitsBest(
@@ -107,9 +137,11 @@ export function planLesson(input: PlanInput): Lesson {
 
   // Said aloud to be heard: only words that have the sound.
   const first = (
-    sound === undefined
-      ? list.words
-      : words.filter((word) => spellingsOf(word, sound).length > 0).map(({ word }) => word)
+    byRule
+      ? byRule.words
+      : sound === undefined
+        ? list.words
+        : words.filter((word) => spellingsOf(word, sound).length > 0).map(({ word }) => word)
   ).slice(0, 3);
   const written =
     spellings.length > 1
@@ -120,7 +152,11 @@ export function planLesson(input: PlanInput): Lesson {
     : translated >= 3
       ? exercise('match-translation', 1)
       : [];
-  const sorted = used.length > 1 ? exercise('sort-by-spelling', 2) : [];
+  const sorted = byRule
+    ? ofSound(byRule, 'spellings-of-a-sound', 2)
+    : used.length > 1
+      ? exercise('sort-by-spelling', 2)
+      : [];
   const parts: Record<StageId, LessonPart[]> = {
     'get-ready': [
       note(
@@ -143,7 +179,9 @@ export function planLesson(input: PlanInput): Lesson {
         ? input.alone === undefined
           ? bestAlone([...together, ...sorted])
           : exercise(input.alone, 3)
-        : [...(explained >= 3 ? exercise('pairs', 2) : []), ...exercise('trace-copy-write', 3)]),
+        : byRule
+          ? ofSound(byRule, 'missing-letters', 3)
+          : [...(explained >= 3 ? exercise('pairs', 2) : []), ...exercise('trace-copy-write', 3)]),
     ],
     'look-back': [
       note(

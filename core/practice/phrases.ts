@@ -1,9 +1,7 @@
-/** The phrases that ship, by language. */
+/** The phrases that ship, by language: English here, the others in core/learner-phrases. */
 import { placeWords } from '../pieces/say-where';
+import { learnerTables } from '../learner-phrases';
 import type { Phrases } from './phrase';
-import { inLatin } from './phrases-in-latin';
-import { inRomance } from './phrases-in-romance';
-import { inOtherScripts } from './phrases-in-other-scripts';
 
 export type { Phrases } from './phrase';
 
@@ -85,12 +83,14 @@ const en: Phrases = {
   ],
 };
 
-export const phrases: Readonly<Record<string, Phrases>> = {
-  en,
-  ...inRomance,
-  ...inLatin,
-  ...inOtherScripts,
-};
+const written = Object.entries(learnerTables).map(([tag, table]): [string, Phrases] => {
+  const { name, bands, ...learner } = table.learner;
+  const [all = '', nearly = '', half = '', begun = ''] = bands;
+  const direction = table.direction === 'rtl' ? 'rtl' : 'ltr';
+  return [tag, { name, direction, ...learner, bands: [all, nearly, half, begun] }];
+});
+
+export const phrases: Readonly<Record<string, Phrases>> = { en, ...Object.fromEntries(written) };
 
 /** The phrases of a language; English where none ship for it. */
 export const phrasesOf = (language: string): Phrases => phrases[language] ?? en;

@@ -22,6 +22,8 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { BehaviourRecord } from './behaviour-record';
+import { COURSE_LIMITS } from '../languages/concepts/course';
+import { CourseRecord } from './course-record';
 import { IsId } from './is-id';
 import { versions, type Version } from '../kernel/version';
 import { accents, type Accent } from '../kernel/accent';
@@ -190,6 +192,20 @@ export class ClassRecord implements ClassProfile {
   @Type(() => TaughtSequence)
   sequence!: TaughtSequence | null;
 
+  /** The course of another language that is its own. */
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => CourseRecord)
+  course?: CourseRecord | null;
+
+  /** The unit of the course at which it stands. */
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(COURSE_LIMITS.units)
+  unit?: number | null;
+
   @IsIn(classPapers, { message: 'Choose A4 or Letter.' })
   paper!: PaperName;
 
@@ -209,6 +225,11 @@ export class ClassRecord implements ClassProfile {
   @IsOptional()
   @IsBoolean()
   wordSpaces?: boolean;
+
+  /** False where it reads without kana over the kanji. */
+  @IsOptional()
+  @IsBoolean()
+  furigana?: boolean;
 
   /** The school hand it learns to write; as usual for its language and spelling where it is not given. */
   @IsOptional()

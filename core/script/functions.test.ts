@@ -198,6 +198,12 @@ describe('known answers, each from what is named', () => {
     ],
     ['measureWords', { measure: '3.7 mm' }, { words: 'three point seven millimetres' }],
     ['readMeasure', { text: '1 mm', variety: 'us' }, { readings: ['one millimeter'] }],
+    ['readMeasure', { text: '0 °C', language: 'fr' }, { readings: ['zéro degré'] }],
+    [
+      'letterSounds',
+      { language: 'es', word: 'el queso' },
+      { said: 'elkeso', syllables: ['que', 'so'], stress: { name: 'llana' } },
+    ],
   ])('%s %j', (name, input, answer) => {
     expect(call(name, input)).toMatchObject(answer);
   });

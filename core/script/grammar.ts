@@ -15,7 +15,7 @@ import type { SentenceCheck } from '../languages/shared/sentence-check';
 import { checkWriting as checkText } from '../languages/en/grammar/writing/check-writing';
 import { conjugate } from '../languages/en/forms/conjugate';
 import { tenseFeatures } from '../languages/en/grammar/transform/form-change';
-import { measureWords as read, readAloud } from '../languages/en/speech/read-aloud';
+import { measureWords as read } from '../languages/en/speech/read-aloud';
 import { findArticles } from '../languages/romance/articles';
 import { constructionNames } from '../languages/la/constructions';
 import { packOf } from '../languages/registry/registry';
@@ -109,11 +109,15 @@ export function measureWords({
 export function readMeasure({
   text,
   variety = 'international',
+  language = 'en',
 }: {
   text: string;
   variety?: 'us' | 'international';
+  language?: string;
 }) {
-  return readAloud(text, variety === 'us' ? 'us' : 'uk');
+  const numbers = packOf(language).numbers;
+  if (!numbers) throw new RangeError(`Numbers are not read aloud in ${language} here.`);
+  return numbers.read(text, variety === 'us' ? 'us' : 'uk');
 }
 
 /** What grammar can be found, changed and taught: names of features, structures and targets. */

@@ -189,6 +189,7 @@ export const inputs = {
   },
   parseForm: { language: oneOf(['la']), form: text },
   formsOf: { language: oneOf(['la', 'ja', 'fr', 'es', 'pt', 'it']), lemma: text },
+  letterSounds: { language: oneOf(['fr', 'es', 'pt', 'it']), word: text },
   formsTable: { verb: text, tense: text, spelling },
   checkWriting: { text, check },
   writeScript: {
@@ -204,6 +205,10 @@ export const inputs = {
   measureWords: { measure: text, spelling },
   findPlaces: { name: text, most: count },
   placeMap: { name: text, country: text, zoom: oneOf(mapZooms), marked: flag },
-  readMeasure: { text, variety: oneOf(['us', 'international']) },
+  readMeasure: {
+    text,
+    variety: oneOf(['us', 'international']),
+    language: oneOf(['en', 'fr', 'es', 'pt', 'it']),
+  },
   grammar: {},
 } as const satisfies Readonly<Record<string, Fields>>;

@@ -20,6 +20,7 @@ import { formsOf as formsOfLatin, parseForm as parseLatin } from '../languages/l
 import { plain } from '../languages/la/letters';
 import words from '../languages/la/words.json';
 import type { Spelling } from '../kernel/spelling';
+import { packOf } from '../languages/registry/registry';
 
 let latin: LatinLexicon | undefined;
 const latinWords = () => (latin ??= latinLexicon(words as unknown as readonly LatinRow[]));
@@ -128,4 +129,28 @@ export function formsOf({
         words: [],
         says: `${lemma} is not in the dictionary here. Give the first principal part: amō, puella.`,
       };
+}
+
+/**
+ * What the letters of a word say, its syllables in writing, and its stress where the spelling shows
+ * it: French, Italian, Portuguese (of Brazil), Spanish.
+ *
+ * @throws RangeError where a sign of the word is not known to the rules
+ */
+export function letterSounds({ language, word }: { language: RomanceLanguage; word: string }) {
+  const { spelling, name } = packOf(language);
+  const letters = spelling?.letters(word);
+  if (!spelling || !letters) {
+    throw new RangeError(
+      `${word} has a sign that the spelling rules of ${name} do not know. Write it with the letters of ${name}.`,
+    );
+  }
+  const bare = spelling.bare(word);
+  const stress = spelling.stress?.(bare);
+  return {
+    letters: letters.map(({ letters: written, sound }) => ({ letters: written, sound })),
+    said: letters.map(({ sound }) => sound).join(''),
+    syllables: spelling.syllables(bare) ?? [],
+    ...(stress ? { stress: { ...stress, name: spelling.stressNames?.[stress.fromEnd] } } : {}),
+  };
 }

@@ -9,7 +9,7 @@ import { lookNames } from '../kernel/look';
 import { ageSizes, grown, sizesOf } from '../paper/age-sizes';
 import { textWidth } from '../paper/measure';
 import { paginate, type Block } from '../paper/paginate';
-import { inItsLanguage, loadLanguage } from '../testing/language-for';
+import { inItsLanguage, loadLanguage, wordsToTry } from '../testing/language-for';
 import { ownMaterial } from '../testing/own-material';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
 import { materialOf } from '../texts/reading/text-material';
@@ -198,7 +198,7 @@ describe('every maker in every look', () => {
   const exerciseOf = (maker: string, profile: ReturnType<typeof kestrels>): Exercise => {
     const recipe = {
       maker,
-      words: words.split(' '),
+      words: wordsToTry(findMaker(maker), words.split(' ')),
       parameters: {
         beside: { ...beside, snow: { translation: 'neige' } },
         ...ownMaterial,

@@ -4,7 +4,7 @@ import { makeExercise } from '../exercises/make-exercise';
 import type { Exercise } from '../exercises/making/exercise';
 import { makers } from '../exercises/makers';
 import { startWords } from '../exercises/start-words';
-import { inItsLanguage, loadLanguage } from '../testing/language-for';
+import { inItsLanguage, loadLanguage, wordsToTry } from '../testing/language-for';
 import { ownMaterial } from '../testing/own-material';
 import type { ClassProfile } from '../classes/class-profile';
 import { kestrels, testLexicon, testMeanings } from '../testing/test-lexicon';
@@ -61,7 +61,7 @@ describe.each(makers.map((maker) => [maker.name, maker] as const))('%s on paper'
   const made = (profile: ClassProfile) => {
     const recipe = {
       maker: id,
-      words: material,
+      words: wordsToTry(maker, material),
       parameters: { beside, ...ownMaterial, ...inItsLanguage(maker) },
       seed: 5,
     };

@@ -7,12 +7,12 @@ import naughty from 'naughty-words';
 import { beforeAll, describe, expect, test } from 'vitest';
 import type { Exercise, ExerciseParameters } from '../exercises/making/exercise';
 import { interactionOf } from '../exercises/interactions';
-import { makeExercise, markTask, wordsOfTask } from '../exercises/make-exercise';
+import { findMaker, makeExercise, markTask, wordsOfTask } from '../exercises/make-exercise';
 import type { Maker } from '../exercises/making/maker';
 import { confusableSets } from '../languages/en/words/confusables';
 import { wordClassBits } from '../languages/en/lexicon/word-class';
 import { wordParts } from '../languages/en/words/word-parts';
-import { loadLanguage } from './language-for';
+import { inItsLanguage, loadLanguage } from './language-for';
 import { ownMaterial } from './own-material';
 import { testLexicon, testMeanings } from './test-lexicon';
 
@@ -41,10 +41,8 @@ function parametersOf(maker: string, words: readonly string[]): ExerciseParamete
       return { translated: words.map((word) => `<${word}> | This is [${word}] indeed.`) };
     case 'own-gaps':
       return { sentencesWithGaps: words.map((word) => `This is ___ indeed. | ${word}`) };
-    case 'stroke-order':
-      return { language: 'ja' };
     default:
-      return {};
+      return inItsLanguage(findMaker(maker));
   }
 }
 

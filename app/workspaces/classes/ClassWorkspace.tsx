@@ -18,6 +18,7 @@ import { fontFamily } from '~/ui/fonts';
 import { handFamily } from '~/ui/hand-family';
 import type { SequenceFacts } from '~/workers/engine-service';
 import { GrammarTable } from './GrammarTable';
+import { CourseUnits } from './CourseUnits';
 import { ConfusableSets } from './ConfusableSets';
 import { LevelField } from './LevelFields';
 import { Roster } from './Roster';
@@ -98,7 +99,7 @@ export function ClassWorkspace({
             label="Language taught"
             value={profile.language}
             options={Object.entries(languageNames())}
-            onChange={(language) => set({ language })}
+            onChange={(language) => set({ language, course: null, unit: null })}
           />
           <Choice
             label="Spelling"
@@ -121,6 +122,17 @@ export function ClassWorkspace({
                 ['none', 'no space, as it is printed'],
               ]}
               onChange={(between) => set({ wordSpaces: between === 'spaces' })}
+            />
+          )}
+          {packOf(profile.language).can.has('furigana') && (
+            <Choice
+              label="Over the kanji"
+              value={profile.furigana === false ? 'none' : 'kana'}
+              options={[
+                ['kana', 'kana, where a text has them'],
+                ['none', 'nothing: it reads kanji'],
+              ]}
+              onChange={(over) => set({ furigana: over === 'kana' })}
             />
           )}
           <Choice
@@ -200,20 +212,16 @@ export function ClassWorkspace({
             The vane turns in the rain.
           </p>
         </div>
-        {!speaks(profile.language, 'sounds') && (
-          <p className="message message--note mt-3 mb-0">
-            Sounds and spellings are computed for English so far. For{' '}
-            {packOf(profile.language).name}, the class’s settings and roster are kept.
-          </p>
-        )}
       </section>
       {/* A sequence is of sounds: without them a class stands nowhere in one. */}
       {speaks(profile.language, 'sounds') && (
         <SequenceSteps profile={profile} facts={facts} onStep={(step) => set({ step })} />
       )}
+      {speaks(profile.language, 'course') && <CourseUnits profile={profile} change={set} />}
       <Roster profile={profile} />
-      <GrammarTable profile={profile} change={set} />
-      <ConfusableSets profile={profile} change={set} />
+      {/* Structures and confusables are of English. */}
+      {speaks(profile.language, 'tagging') && <GrammarTable profile={profile} change={set} />}
+      {speaks(profile.language, 'words') && <ConfusableSets profile={profile} change={set} />}
       {profile.knownWords.length > 0 && (
         <section className="card-paper my-3">
           <h2 className="h5">Words this class knows besides</h2>

@@ -234,7 +234,9 @@ export function Gallery(props: GalleryProps) {
         </p>
         {!speaks(language, 'words') && (
           <p className="quiet small">
-            Exercises with sounds, spellings and meanings are made for English so far.
+            {speaks(language, 'spelling rules')
+              ? 'Exercises on what words mean are made for English so far.'
+              : 'Exercises with sounds, spellings and meanings are made for English so far.'}
           </p>
         )}
         {blocks.length > 0 && (

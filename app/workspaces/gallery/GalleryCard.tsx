@@ -39,7 +39,10 @@ export function GalleryCard(props: GalleryCardProps) {
     <li
       ref={card}
       className={`gallery-card${selected ? ' gallery-card--selected' : ''}${missing === undefined ? '' : ' gallery-card--missing'}`}
-      onPointerEnter={(event) => event.pointerType === 'mouse' && onSelect(info.id)}
+      // A mouse that stands still while cards move beneath it points at nothing.
+      onPointerMove={({ pointerType, movementX, movementY }) => {
+        if (pointerType === 'mouse' && (movementX !== 0 || movementY !== 0)) onSelect(info.id);
+      }}
     >
       <div className="gallery-card__page" aria-hidden="true" inert>
         {preview === undefined ? (

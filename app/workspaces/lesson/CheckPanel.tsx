@@ -11,7 +11,7 @@ import { ExerciseOptions } from './ExerciseOptions';
 import { ItemsByHand } from './ItemsByHand';
 import { TryAnswer } from './TryAnswer';
 import { PaperOptions } from './PaperOptions';
-import { speaks } from '~core/languages/registry/registry';
+import { hasReach } from '~core/reach/check-material';
 
 function CheckCard({
   check,
@@ -232,7 +232,7 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
               open: openCount,
               words: checks.length,
               past: past.length,
-              hasReach: speaks(profile.language, 'words'),
+              hasReach: hasReach(profile.language),
             })}
           </span>
         </div>

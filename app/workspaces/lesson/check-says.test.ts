@@ -18,7 +18,7 @@ test.each<[string, Partial<Checked>]>([
     { open: 2, keyed: 3 },
   ],
   [
-    'Reach is computed for English so far. Every answer is keyed: 5.',
+    'What a class reads in this language is not checked. Every answer is keyed: 5.',
     { keyed: 5, hasReach: false },
   ],
 ])('%s', (sentence, checked) => {

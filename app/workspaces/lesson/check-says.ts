@@ -14,7 +14,7 @@ const counted = (count: number, one: string, more: string) =>
   `${count} ${count === 1 ? one : more}`;
 
 function ofWords({ words, past, hasReach }: Checked): string {
-  if (!hasReach && words === 0) return 'Reach is computed for English so far.';
+  if (!hasReach && words === 0) return 'What a class reads in this language is not checked.';
   if (words === 0) return '';
   if (words === 1 && past === 0) return 'Its one word is within reach.';
   return past === 0

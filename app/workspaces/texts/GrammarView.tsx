@@ -4,11 +4,15 @@ import { BsPrinter, BsUiChecks } from 'react-icons/bs';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { LitForm, LitText } from '~core/languages/en/grammar/find/light-up';
 import { structureTable } from '~core/languages/en/grammar/structures/structure-table';
+import { withoutFurigana } from '~core/languages/ja/furigana';
+import { lightUpJapanese } from '~core/languages/ja/light-up';
+import { packOf } from '~core/languages/registry/registry';
 import { withSmallWords } from '~core/languages/romance/small-words';
 import { structureReach } from '~core/reach/structure-reach';
 import type { ReadingText } from '~core/texts/reading-text';
 import { ReachTag } from '~/ui/ReachTag';
 import { engine } from '~/workers/engine.client';
+import { analyseJapanese } from './analyse-japanese';
 import type { Send } from './send';
 import { type Layer } from './ShownText';
 import { TextSheet } from './TextSheet';
@@ -41,6 +45,27 @@ function AlongText({ form, length, nth }: { form: LitForm; length: number; nth: 
         />
       ))}
     </svg>
+  );
+}
+
+/** Each form with the word that a dictionary has for it. */
+function BaseForms({ form }: { form: LitForm }) {
+  const rows = [...new Map(form.places.map((place) => [place.text, place])).values()];
+  return (
+    <ul className="list-unstyled small mt-1 mb-0" lang="ja">
+      {rows.slice(0, 12).map(({ text, full, sure }) => (
+        <li key={text}>
+          <span className="learner-text">{text}</span>
+          {full !== undefined && full !== text && <span className="quiet"> · {full}</span>}
+          {!sure && (
+            <span className="quiet" lang="en">
+              {' '}
+              · please check
+            </span>
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }
 
@@ -108,16 +133,22 @@ export function GrammarView({
   const [at, setAt] = useState(0);
   const part = parts[Math.min(at, parts.length - 1)] ?? { start: 0, end: 0 };
   const [chosen, setChosen] = useState<readonly string[]>([
-    withSmallWords(text.language) ? 'contractions' : 'past simple',
+    packOf(text.language).can.has('furigana')
+      ? 'passive forms'
+      : withSmallWords(text.language)
+        ? 'contractions'
+        : 'past simple',
   ]);
-  const asked = useAsked(
-    () =>
-      engine().grammar(
-        { body: text.body.slice(part.start, part.end), kind: text.kind, language: text.language },
-        profile,
-      ),
-    [text.body, text.kind, text.language, part.start, part.end, profile],
-  );
+  const analysed = packOf(text.language).can.has('furigana');
+  const asked = useAsked(async (): Promise<LitText> => {
+    const body = text.body.slice(part.start, part.end);
+    if (analysed) {
+      // Its places are those of the text as it stands, furigana and all.
+      const tokens = await analyseJapanese(withoutFurigana(body));
+      return { forms: lightUpJapanese(body, tokens), tenses: [], doubts: 0 };
+    }
+    return engine().grammar({ body, kind: text.kind, language: text.language }, profile);
+  }, [text.body, text.kind, text.language, part.start, part.end, profile]);
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
   if (asked.state === 'working') return <p role="status">Reading the sentences …</p>;
   const lit = asked.value;
@@ -151,8 +182,9 @@ export function GrammarView({
         <h2>Grammar</h2>
         {lit.forms.length === 0 && (
           <p className="quiet">
-            Grammar is found in English sentences, and articles and contractions in French, Italian,
-            Portuguese and Spanish ones. This text has none, or is marked as another language.
+            Grammar is found in English and Japanese sentences, and articles and contractions in
+            French, Italian, Portuguese and Spanish ones. This text has none, or is marked as
+            another language.
           </p>
         )}
         {shown.map((name, nth) => {
@@ -161,15 +193,19 @@ export function GrammarView({
             <div key={name} className="check-card">
               <strong className={`lit lit--${nth}`}>{capital(name)}</strong> · {form.places.length}
               <AlongText form={form} length={part.end - part.start} nth={nth} />
-              <Button
-                size="sm"
-                variant="outline-dark"
-                className="mt-1"
-                onClick={() => send({ intent: 'ask', maker: exercise, grammar: name })}
-              >
-                <BsUiChecks aria-hidden="true" />{' '}
-                {exercise === 'spot-form' ? 'Make a spot-it exercise' : 'Make an exercise of it'}
-              </Button>
+              {analysed ? (
+                <BaseForms form={form} />
+              ) : (
+                <Button
+                  size="sm"
+                  variant="outline-dark"
+                  className="mt-1"
+                  onClick={() => send({ intent: 'ask', maker: exercise, grammar: name })}
+                >
+                  <BsUiChecks aria-hidden="true" />{' '}
+                  {exercise === 'spot-form' ? 'Make a spot-it exercise' : 'Make an exercise of it'}
+                </Button>
+              )}
             </div>
           );
         })}

@@ -10,7 +10,9 @@ import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import type { Send } from './send';
 import { ShortMeasures } from './ShortMeasures';
-import { speaks } from '~core/languages/registry/registry';
+import { packOf, speaks } from '~core/languages/registry/registry';
+import { readsByCourse } from '~core/texts/fit/course-text-reach';
+import { hasCourseForms } from '~core/reach/course-reach';
 
 const keyOf = (span: ReachSpan) => `${span.kind}-${span.start}`;
 
@@ -248,20 +250,21 @@ export function ReachView({ text, profile, found, send }: ReachViewProps) {
       says: `${span.reach}. ${span.reasons.map((reason) => reason.text).join(' ')}`,
       onPick: () => setLit(keyOf(span)),
     }));
-  const english = speaks(text.language, 'words');
+  const checked = speaks(text.language, 'words') || readsByCourse(text.language, profile);
   return (
     <>
       <TextSheet text={text} parts={parts} at={at} onTurn={setAt} layers={layers} lit={lit} />
       <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
         <h2>Check for {profile.name}</h2>
         <ShortMeasures text={text} profile={profile} found={found} />
-        {!english && (
+        {!checked && (
           <p className="message message--note">
-            Reach is computed for English so far. The text, its marks and its paper work in every
-            language.
+            {hasCourseForms(text.language)
+              ? `Open it for a class that learns ${packOf(text.language).name}: its words are checked against the course of the class.`
+              : `What a class reads in ${packOf(text.language).name} is not checked word by word so far. The text, its marks and its paper work in every language.`}
           </p>
         )}
-        {english && found.spans.length === 0 && found.total > 0 && (
+        {checked && found.spans.length === 0 && found.total > 0 && (
           <p className="check-card">
             Every word and sentence is within reach. Look at the paper, or ask about the text.
           </p>

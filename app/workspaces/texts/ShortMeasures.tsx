@@ -1,5 +1,6 @@
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { TextReach } from '~core/texts/fit/text-reach';
+import { speaks } from '~core/languages/registry/registry';
 import type { ReadingText } from '~core/texts/reading-text';
 import { engine } from '~/workers/engine.client';
 import { useAsked } from './use-engine';
@@ -50,14 +51,19 @@ export function ShortMeasures({
           <dd>{percent(decodable.share)}</dd>
         </>
       )}
-      <dt>Grade (Flesch–Kincaid)</dt>
-      <dd>
-        {sure ? '' : 'about '}
-        {grade(readability.fleschKincaid)}
-        {original && (
-          <span className="quiet"> was {grade(original.readability.fleschKincaid)}</span>
-        )}
-      </dd>
+      {/* The formula is of English: for another language its number says nothing. */}
+      {speaks(text.language, 'words') && (
+        <>
+          <dt>Grade (Flesch–Kincaid)</dt>
+          <dd>
+            {sure ? '' : 'about '}
+            {grade(readability.fleschKincaid)}
+            {original && (
+              <span className="quiet"> was {grade(original.readability.fleschKincaid)}</span>
+            )}
+          </dd>
+        </>
+      )}
     </dl>
   );
 }

@@ -6,6 +6,7 @@ import {
   paragraphsIn,
   type Span,
 } from '~core/languages/shared/segment';
+import { readRuby } from '~core/sheets/reading/ruby';
 
 /** Something that is shown on a stretch of the text. */
 export interface Layer extends Span {
@@ -63,6 +64,23 @@ function offsetOf(node: Node | null, offset: number): number | undefined {
     : start + offset;
 }
 
+/** Words with the kana over their kanji, where the text has them: 風《かぜ》. Places stay those of the text. */
+function WithRuby({ words, from }: { words: string; from: number }) {
+  if (!words.includes('《')) return words;
+  return readRuby(words).map(({ text, ruby, start, end }) =>
+    ruby === undefined ? (
+      <span key={start} data-start={from + start}>
+        {text}
+      </span>
+    ) : (
+      <ruby key={start}>
+        <span data-start={from + end - text.length - ruby.length - 2}>{text}</span>
+        <rt>{ruby}</rt>
+      </ruby>
+    ),
+  );
+}
+
 function ShownRun({ body, run, lit }: { body: string; run: Run; lit: string | undefined }) {
   const words = body.slice(run.start, run.end);
   const { layers } = run;
@@ -93,7 +111,7 @@ function ShownRun({ body, run, lit }: { body: string; run: Run; lit: string | un
           }
         }}
       >
-        {words}
+        <WithRuby words={words} from={run.start} />
       </span>
     );
   }
@@ -101,7 +119,7 @@ function ShownRun({ body, run, lit }: { body: string; run: Run; lit: string | un
     // The rest of a stretch whose beginning is the button: for the mouse alone.
     // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions
     <span className={`${className}${open}`} data-start={run.start} onClick={pick}>
-      {words}
+      <WithRuby words={words} from={run.start} />
     </span>
   );
 }

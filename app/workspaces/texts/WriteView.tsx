@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { useFetcher, useFormAction } from 'react-router';
-import { languageNames } from '~core/languages/registry/registry';
+import { languageNames, packOf } from '~core/languages/registry/registry';
 import { sectionsIn, type Span } from '~core/languages/shared/segment';
 import { textKinds, type ReadingText } from '~core/texts/reading-text';
 import type { TextFact } from '~/operations/text-operations';
@@ -9,6 +9,7 @@ import { AutoField } from '~/ui/AutoField';
 import { Clash } from '~/ui/Clash';
 import { Restored } from '~/ui/Restored';
 import { useSavedText } from '~/ui/use-saved-text';
+import { JapaneseTools } from './JapaneseTools';
 import { PartPager } from './ShownText';
 import type { Send } from './send';
 import { textParts } from './text-parts';
@@ -204,6 +205,7 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
             ))}
           </select>
         </label>
+        {packOf(text.language).can.has('furigana') && <JapaneseTools text={text} send={send} />}
         <Sections text={text} send={send} />
       </aside>
     </>

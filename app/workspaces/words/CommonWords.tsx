@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { conceptLanguages } from '~core/languages/concepts/concept';
-import { languageNames } from '~core/languages/registry/registry';
+import { languageNames, packOf } from '~core/languages/registry/registry';
 import { Picture } from '~/ui/Picture';
 import { engine } from '~/workers/engine.client';
 import { useAsked } from '../texts/use-engine';
@@ -35,15 +35,20 @@ export function CommonWords({
   const { language } = profile;
   const [topic, setTopic] = useState('weather');
   const [cefr, setCefr] = useState('');
+  const [sound, setSound] = useState('');
   const [articles, setArticles] = useState(true);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const asked = useAsked(() => engine().commonWords(language), [language]);
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
   if (asked.state === 'working') return <p role="status">Fetching the words …</p>;
   const topics = [...new Set(asked.value.flatMap((each) => each.topics))].sort();
+  const { spelling } = packOf(language);
+  const says = (word: string) =>
+    spelling?.letters(word)?.some((unit) => unit.sound === sound) === true;
   const found = asked.value
     .filter((each) => topic === '' || each.topics.includes(topic))
-    .filter((each) => cefr === '' || each.cefr === cefr);
+    .filter((each) => cefr === '' || each.cefr === cefr)
+    .filter((each) => sound === '' || says(each.word));
   const shown = found.slice(0, AT_ONCE);
   const hasArticles = asked.value.some(({ word, withArticle }) => word !== withArticle);
   const written = (each: (typeof shown)[number]) => (articles ? each.withArticle : each.word);
@@ -75,6 +80,25 @@ export function CommonWords({
           <option>A1</option>
           <option>A2</option>
         </select>
+        {spelling && (
+          <select
+            className="form-select form-select-sm w-auto"
+            aria-label="Sound of the words"
+            value={sound}
+            onChange={(event) => {
+              setSound(event.currentTarget.value);
+              // A sound is looked for in all words, until a topic is chosen again.
+              if (event.currentTarget.value !== '') setTopic('');
+            }}
+          >
+            <option value="">every sound</option>
+            {spelling.taught.map((each) => (
+              <option key={each.sound} value={each.sound}>
+                [{each.sound}] as in {each.keyword}
+              </option>
+            ))}
+          </select>
+        )}
         {hasArticles && (
           <label className="behaviour__tick">
             <input
@@ -134,7 +158,8 @@ export function CommonWords({
       <p className="quiet small mb-0" role="status">
         {said && <strong>{said} </strong>}
         {found.length} {found.length === 1 ? 'word' : 'words'}
-        {found.length > shown.length && `, the first ${AT_ONCE} shown: narrow it by topic or level`}
+        {found.length > shown.length &&
+          `, the first ${AT_ONCE} shown: narrow it by topic, level${spelling ? ' or sound' : ''}`}
       </p>
     </section>
   );

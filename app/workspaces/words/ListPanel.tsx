@@ -4,6 +4,7 @@ import { BsThreeDots } from 'react-icons/bs';
 import { Link, useNavigate } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { ListCoverage } from '~core/lists/coverage';
+import { speaks } from '~core/languages/registry/registry';
 import { detailOf, type WordList } from '~core/lists/word-list';
 import { CoverageStrip } from '~/workspaces/lists/CoverageStrip';
 import { RecordRevision } from '~/ui/use-send';
@@ -30,7 +31,15 @@ function PlainWords({ words }: { words: readonly string[] }) {
 }
 
 /** Words typed in by hand; a word the bank lacks is kept and said. */
-function AddWordForm({ send, described }: { send: Send; described: ListAnswer }) {
+function AddWordForm({
+  send,
+  described,
+  english,
+}: {
+  send: Send;
+  described: ListAnswer;
+  english: boolean;
+}) {
   const [word, setWord] = useState('');
   const onSubmit = (event: FormEvent) => {
     event.preventDefault();
@@ -59,9 +68,11 @@ function AddWordForm({ send, described }: { send: Send; described: ListAnswer })
       </form>
       {unknown.length > 0 && (
         <p className="message message--note small" role="status">
-          {unknown.map((tile) => tile.word).join(', ')} {unknown.length === 1 ? 'is' : 'are'} not in
-          the word bank: kept in the list, but sounds and spellings cannot be keyed. Count{' '}
-          {unknown.length === 1 ? 'it' : 'them'} as known if your class reads{' '}
+          {unknown.map((tile) => tile.word).join(', ')} {unknown.length === 1 ? 'is' : 'are'}{' '}
+          {english
+            ? 'not in the word bank: kept in the list, but sounds and spellings cannot be keyed'
+            : 'not in the course of the class: kept in the list'}
+          . Count {unknown.length === 1 ? 'it' : 'them'} as known if your class reads{' '}
           {unknown.length === 1 ? 'it' : 'them'}.
         </p>
       )}
@@ -142,7 +153,7 @@ export function ListPanel(props: ListPanelProps) {
           />
         </Suspense>
       )}
-      <AddWordForm send={send} described={described} />
+      <AddWordForm send={send} described={described} english={speaks(profile.language, 'words')} />
       <p className="list-panel__links">
         <button type="button" className="btn btn-link p-0" onClick={() => setImporting(true)}>
           Paste or import

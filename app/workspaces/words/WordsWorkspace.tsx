@@ -11,6 +11,7 @@ import { Toolbar } from './Toolbar';
 import type { OpenCard } from './WordCard';
 import { useAddress } from '~/ui/use-address';
 import { defaultSound, readQuery, type ScreenQuery } from './query';
+import { hasReach } from '~core/reach/check-material';
 import { speaks } from '~core/languages/registry/registry';
 import { useSend } from '~/ui/use-send';
 import { CommonWords, hasCommonWords } from './CommonWords';
@@ -74,8 +75,10 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
             />
           )}
           <p className="message message--note">
-            The searchable word bank below is English. {profile.name} learn another language, so
-            these words are checked by how common they are in English.
+            The word bank below is of English words, by how common they are in English.{' '}
+            {hasReach(profile.language)
+              ? `The words that ${profile.name} learn are checked by the course of the class.`
+              : `The words that ${profile.name} learn are kept in its lists, and not checked.`}
           </p>
         </>
       )}

@@ -22,6 +22,9 @@ const offered: readonly (readonly [string, string])[] = [
   ['subjunctive', 'Latin: subjunctive, 3rd person singular'],
   ['singular', 'Latin: a noun in the singular'],
   ['plural', 'Latin: a noun in the plural'],
+  ['many', 'Russian: a noun, more than one'],
+  ['agreeing', 'Russian: an adjective with its noun'],
+  ['aspects', 'Russian: verb pairs'],
   ['preterite', 'Spanish: preterite'],
   ['imperfect', 'Spanish: imperfect'],
   ['future', 'Spanish: future'],
@@ -72,12 +75,12 @@ const maker: Maker = {
   id: 'forms-of-words',
   name: 'Forms of words in a table',
   description:
-    'A row for each word, a column for each form: verbs, the nouns of Latin, the adjectives and counters of Japanese.',
+    'A row for each word, a column for each form: verbs, the nouns of Latin and Russian, the adjectives and counters of Japanese.',
   interaction: 'write',
   group: 'Grammar',
   fewestWords: 2,
   needs:
-    'verbs in the form that a dictionary has; of Latin nouns, of Japanese adjectives and counters as well',
+    'verbs in the form that a dictionary has; of Latin and Russian nouns, of Japanese adjectives and counters as well',
   parameters: declared,
   // Of a language without a word bank the table has its own words to begin with.
   ownStartWords: ({ language = 'en', table }) =>

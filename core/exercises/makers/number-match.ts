@@ -7,6 +7,7 @@ import { readNumbers } from '../making/read-numbers';
 /** Numbers in figures joined to how they are read. */
 export default grammarMaker({
   id: 'number-match',
+  asks: ['numbers'],
   name: 'Join numbers to their words',
   description: 'Figures on the left, how they are read on the right: £2.50, two pounds fifty.',
   interaction: 'match',

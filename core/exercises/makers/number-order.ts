@@ -38,6 +38,7 @@ function groupsOf(numbers: readonly Sized[]): Sized[][] {
 /** Numbers and measures to be written in order, from small to large. */
 export default grammarMaker({
   id: 'number-order',
+  asks: ['numbers'],
   name: 'From small to large',
   description: 'Numbers, measures, prices or temperatures put in order of size: 8 mm, 2 cm, 1 m.',
   interaction: 'order',

@@ -7,6 +7,7 @@ import { type GivenItem, written } from '../making/written';
 /** Numbers of every kind written as they are read aloud. */
 export default grammarMaker({
   id: 'number-readings',
+  asks: ['numbers'],
   name: 'Read numbers aloud',
   description: '3.7 mm, £2.50, 7:45, 4 July, 21st, ¾: written as they are read aloud.',
   interaction: 'write',

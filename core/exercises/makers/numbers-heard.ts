@@ -44,6 +44,8 @@ function alsoWritten(text: string, kind: NumberKindName): string[] {
     plain.replace(/(?<=\d),(?=\d{3}\b)/g, ''),
     plain.replace(/(?<=\d),(?=\d{3}\b)/g, ' '),
     plain.replace('%', ' %'),
+    // A point for the comma of other languages: 3.7 for 3,7.
+    plain.replace(/(?<=\d),(?=\d{1,2}(?!\d))/, '.'),
     // 573 € for €573, and $0.15 for 15¢.
     plain.replace(/^([£€$])([\d.,]+)$/, '$2 $1'),
     plain.replace(/^(\d{1,2})¢$/, (_, cents: string) => `$0.${cents.padStart(2, '0')}`),
@@ -61,6 +63,7 @@ function alsoWritten(text: string, kind: NumberKindName): string[] {
 /** Numbers and measures that are heard, to be written in figures. */
 export default grammarMaker({
   id: 'numbers-heard',
+  asks: ['numbers'],
   name: 'Write the numbers you hear',
   description:
     'Measures, prices, dates and times are read out, and written in figures: −4 °C, £2.50, 7:45.',

@@ -235,3 +235,42 @@ describe('negation and questions', () => {
     expect(score(given)).toBe(0);
   });
 });
+
+describe('numbers of other languages', () => {
+  test.each([
+    ['fr', 'trois virgule sept millimètres'],
+    ['es', 'tres coma siete milímetros'],
+    ['it', 'tre virgola sette millimetri'],
+    ['pt', 'três vírgula sete milímetros'],
+  ])('%s: the teacher’s own are read, and marked', (language, reading) => {
+    const { task } = make('number-readings', { sentences: ['3,7 mm', '12 %', '40'] }, language);
+    const [first] = keyedItems(task);
+    expect([first?.question, first?.answer]).toEqual(['3,7 mm', reading]);
+    expect(markTask(task, { [first?.id ?? '']: reading }).score).toBe(1);
+    expect(markTask(task, { [first?.id ?? '']: 'trois' }).score).toBe(0);
+  });
+
+  test('what is heard is right with a comma and with a point', () => {
+    const { task } = make('numbers-heard', { sentences: ['3,7 mm', '12 %', '40'] }, 'fr');
+    const [first] = keyedItems(task);
+    const marked = (written: string) => markTask(task, { [first?.id ?? '']: written }).score;
+    expect([marked('3,7 mm'), marked('3.7 mm'), marked('3,7mm'), marked('37 mm')]).toEqual([
+      1, 1, 1, 0,
+    ]);
+  });
+
+  test('a kind that the language has not gives way to others, and that is said', () => {
+    const { task, notes, short } = make('number-readings', { grammar: 'dates' }, 'es');
+    expect(short).toBeUndefined();
+    expect(keyedItems(task).length).toBeGreaterThan(4);
+    expect(notes.map(({ text }) => text)).toContain(
+      'Dates are not read aloud in Spanish here: other kinds of numbers were taken.',
+    );
+  });
+
+  test('a language whose numbers are not known is told who has them', () => {
+    expect(make('number-readings', {}, 'ru').short).toMatch(
+      /^Read numbers aloud is made for English, French, Italian, Portuguese and Spanish so far/,
+    );
+  });
+});

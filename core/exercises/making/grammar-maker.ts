@@ -38,6 +38,8 @@ export interface GrammarMakerSettings
     > {
   readonly title: string;
   readonly instruction: string;
+  /** Of the language; tagging and forms where it is not said. */
+  readonly asks?: Maker['asks'];
   /** True where the teacher's own picture can stand over its items. */
   readonly usesScene?: boolean;
   /** Where its material comes from: sentences of the teacher's or of a text, her own lines alone, or always its own bank. */
@@ -134,6 +136,7 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
     inOrder = false,
     usesScene = false,
     sentences: source = 'own or a text',
+    asks = ['tagging', 'forms'],
     ...rest
   } = settings;
   const [first] = targets;
@@ -154,7 +157,7 @@ export function grammarMaker(settings: GrammarMakerSettings): Maker {
     usesWords,
     usesSentences: true,
     ...(startWords ? { startWords } : {}),
-    asks: ['tagging', 'forms'],
+    asks,
     workedByDefault: settings.workedByDefault ?? true,
     make(input): MakerOutput {
       const { parameters, random } = input;

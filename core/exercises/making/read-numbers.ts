@@ -22,6 +22,12 @@ export function readNumbers(
   const reader = pack.numbers;
   if (reader === undefined) return { numbers: [], notes: [] };
   const notes: string[] = [];
+  const known = reader.kinds?.some((kind) => kind === target) ?? true;
+  if (!known && target !== MIXED && own.length === 0) {
+    notes.push(
+      `${target.charAt(0).toUpperCase()}${target.slice(1)} are not read aloud in ${pack.name} here: other kinds of numbers were taken.`,
+    );
+  }
   const given = own.length > 0 ? own : sampled(reader, target, wanted, random, variety);
   const numbers = given.flatMap((text): ReadNumber[] => {
     try {

@@ -6,6 +6,10 @@ import { englishNumbers } from './speech/read-aloud';
 
 /** What only other languages have. */
 const notInEnglish: readonly Ability[] = [
+  'course',
+  'furigana',
+  'spelling rules',
+  'written stress',
   'particles',
   'voice change',
   'statements',

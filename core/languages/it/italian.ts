@@ -1,5 +1,8 @@
-/** Italian: lists, texts, cards, handwriting and verbs; its other words are not taken apart. */
+/** Italian: lists, texts, cards, handwriting, verbs, and what its letters say. */
+import { loadConcepts } from '../concepts/loaded-concepts';
+import { italianNumbers } from '../number-words/words';
 import { romanceStatements } from '../romance-words/loaded-statements';
+import { italianSpelling } from './spelling-rules';
 import { plainPack } from '../shared/plain-pack';
 import { italianTables } from './tables';
 
@@ -8,7 +11,18 @@ export const italian = plainPack({
   name: 'Italian',
   phrases: { name: 'Nome', date: 'Data' },
   voice: 'it',
-  can: new Set(['school hand', 'tables', 'small words', 'statements']),
+  can: new Set([
+    'school hand',
+    'tables',
+    'small words',
+    'statements',
+    'numbers',
+    'spelling rules',
+    'course',
+  ]),
+  load: loadConcepts,
   tables: () => italianTables,
   statements: romanceStatements('it'),
+  spelling: italianSpelling,
+  numbers: italianNumbers,
 });

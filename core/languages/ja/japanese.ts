@@ -1,5 +1,6 @@
 /** Japanese: lists, texts and cards; verbs and adjectives in their forms, counters; kana and kanji stroke by stroke. */
 import type { LanguagePack, LanguageSentences, WordTables } from '../language-pack';
+import { loadConcepts } from '../concepts/loaded-concepts';
 import { plainPack } from '../shared/plain-pack';
 import { strokeOrder, type StrokeRow } from './stroke-order';
 import { japaneseAdjectives } from './adjective-forms';
@@ -16,13 +17,22 @@ export const japanese: LanguagePack = plainPack({
   name: 'Japanese',
   phrases: { name: 'なまえ', date: '日付' },
   voice: 'ja',
-  can: new Set(['tables', 'particles', 'voice change', 'stroke order', 'word spaces']),
+  can: new Set([
+    'tables',
+    'particles',
+    'voice change',
+    'stroke order',
+    'word spaces',
+    'furigana',
+    'course',
+  ]),
   load: async () => {
     if (tables) return;
     const [{ default: rows }, { default: signs }, { japaneseSentences }] = await Promise.all([
       import('./words.json'),
       import('./strokes.json'),
       import('./japanese-sentences'),
+      loadConcepts(),
     ]);
     sentences = japaneseSentences;
     strokes = strokeOrder(signs as unknown as readonly StrokeRow[]);

@@ -1,6 +1,9 @@
-/** Portuguese: lists, texts, cards, handwriting and verbs; its other words are not taken apart. */
+/** Portuguese: lists, texts, cards, handwriting, verbs, and what its letters say. */
+import { loadConcepts } from '../concepts/loaded-concepts';
+import { portugueseNumbers } from '../number-words/words';
 import { romanceStatements } from '../romance-words/loaded-statements';
 import { portugueseTables } from './tables';
+import { portugueseSpelling } from './spelling-rules';
 import { plainPack } from '../shared/plain-pack';
 
 export const portuguese = plainPack({
@@ -8,7 +11,19 @@ export const portuguese = plainPack({
   name: 'Portuguese',
   phrases: { name: 'Nome', date: 'Data' },
   voice: 'pt',
-  can: new Set(['school hand', 'tables', 'small words', 'statements']),
+  can: new Set([
+    'school hand',
+    'tables',
+    'small words',
+    'statements',
+    'numbers',
+    'spelling rules',
+    'course',
+    'written stress',
+  ]),
+  load: loadConcepts,
   tables: () => portugueseTables,
   statements: romanceStatements('pt'),
+  spelling: portugueseSpelling,
+  numbers: portugueseNumbers,
 });

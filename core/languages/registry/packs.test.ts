@@ -44,16 +44,20 @@ describe('a language that is added in its folder and in one line', () => {
 
 describe('the packs there are', () => {
   test('English knows all but what it has not; a language without a pack knows nothing', () => {
-    const japanese = ['particles', 'voice change', 'stroke order', 'word spaces'];
-    const others = [...japanese, 'statements'];
+    const japanese = ['particles', 'voice change', 'stroke order', 'word spaces', 'furigana'];
+    const others = [...japanese, 'statements', 'course', 'spelling rules', 'written stress'];
     expect([...packOf('en').can].sort()).toEqual(
       Object.keys(abilities)
         .filter((each) => !others.includes(each))
         .sort(),
     );
     expect(japanese.every((each) => packOf('ja').can.has(each as 'particles'))).toBe(true);
-    for (const tag of ['fr', 'es', 'pt', 'it'])
-      expect(packOf(tag).can.has('statements')).toBe(true);
+    for (const tag of ['fr', 'es', 'pt', 'it']) {
+      expect([...packOf(tag).can]).toEqual(
+        expect.arrayContaining(['statements', 'spelling rules']),
+      );
+    }
+    expect(languagesFor(['written stress'])).toEqual(['pt', 'es']);
     expect(packOf('xx')).toMatchObject({ tag: 'xx', name: 'xx' });
     expect(packOf('xx').can.size).toBe(0);
   });
@@ -70,6 +74,9 @@ describe('the packs there are', () => {
     expect(packOf('en').numbers?.read('3.7 mm', 'uk').readings[0]).toBe(
       'three point seven millimetres',
     );
-    expect(packOf('fr').numbers).toBeUndefined();
+    expect(packOf('fr').numbers?.read('3,7 mm', 'uk').readings[0]).toBe(
+      'trois virgule sept millimètres',
+    );
+    expect(packOf('ru').numbers).toBeUndefined();
   });
 });

@@ -23,6 +23,8 @@ test('a noun comes with its article; kana and stress are beside the word', () =>
   expect(word('fr', 'scissors')?.withArticle).toBe('les ciseaux');
   expect(word('es', 'water')?.withArticle).toBe('el agua');
   expect(word('it', 'uncle')?.withArticle).toBe('lo zio');
+  expect(word('fr', 'June')?.withArticle).toBe('juin');
+  expect(word('fr', 'Monday')?.withArticle).toBe('le lundi');
   expect(word('ja', 'address')).toMatchObject({ word: '住所', said: 'じゅうしょ' });
   expect(word('ru', 'accident')?.said?.normalize('NFD')).toContain('\u0301');
 });

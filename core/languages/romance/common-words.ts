@@ -14,6 +14,13 @@ export interface CommonWord {
   readonly said?: string;
 }
 
+/** Months are named without an article in these languages: en juin, en junio. */
+const months: ReadonlySet<string> = new Set(
+  'January February March April May June July August September October November December'.split(
+    ' ',
+  ),
+);
+
 export function commonWords(concepts: Concepts, language: ConceptLanguage): CommonWord[] {
   const romance = romanceLanguages.find((each) => each === language);
   const seen = new Set<string>();
@@ -22,7 +29,7 @@ export function commonWords(concepts: Concepts, language: ConceptLanguage): Comm
       // Hot and warm are one word in French: it is offered once, for the first.
       if (seen.has(word)) return [];
       seen.add(word);
-      const noun = partOfSpeech === 'noun' && romance !== undefined;
+      const noun = partOfSpeech === 'noun' && romance !== undefined && !months.has(english);
       const of = noun
         ? articlesOf(word, romance, gender ?? likelyGender(word, romance))
         : undefined;

@@ -1,6 +1,6 @@
 /** Questions whose answer stands in one sentence, with the words that answer them. */
 import { transformSentence } from '../../languages/en/grammar/transform/transform';
-import type { ClausePart, PartName } from '../../languages/en/grammar/clauses/clause-parts';
+import type { ClausePart, PartName } from '../../languages/en/grammar/clauses/part';
 import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
 import type { TaggedToken } from '../../languages/en/grammar/tagging/tag-sentence';
 import type { Lexicon } from '../../languages/en/lexicon/lexicon';
@@ -218,7 +218,12 @@ function aboutStatement(statement: PlainStatement, lexicon: Lexicon): FoundQuest
       add('how long', ask('how long', when.tokens), answer, [answer.replace(/^for /i, '')]);
     } else if (/^since /i.test(answer)) {
       add('when', ask('since when', when.tokens), answer, [answer.replace(/^since /i, '')]);
-    } else if (!noTime.test(answer) && when.tokens[0]?.tag !== 'adjective') {
+    } else if (
+      !noTime.test(answer) &&
+      when.tokens[0]?.tag !== 'adjective' &&
+      // That morning: which one, the sentence does not say.
+      !/^(?:that|this|these|those) /i.test(answer)
+    ) {
       add('when', ask('when', when.tokens), answer, [answer.replace(/^(?:at|on|in) /i, '')]);
     }
   }

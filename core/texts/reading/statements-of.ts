@@ -6,7 +6,8 @@
 import { analyseSentence } from '../../languages/en/grammar/describe/describe-sentence';
 import type { SentenceAnalysis } from '../../languages/en/grammar/describe/describe-sentence';
 import { clauseExtents } from '../../languages/en/grammar/clauses/clause-extents';
-import { clauseParts, type ClauseParts } from '../../languages/en/grammar/clauses/clause-parts';
+import { clauseParts } from '../../languages/en/grammar/clauses/clause-parts';
+import type { ClauseParts } from '../../languages/en/grammar/clauses/part';
 import { pronounOfName } from '../../languages/en/grammar/tagging/given-names';
 import { linkingVerbs } from '../../languages/en/grammar/tagging/verb-patterns';
 import type { TaggedToken } from '../../languages/en/grammar/tagging/tag-sentence';
@@ -309,7 +310,7 @@ export function statementsOf(passage: Passage, lexicon: Lexicon): PlainStatement
       // The sun heats the pools, and the water …; frogs, ducks and dragonflies: not all is before the verb that is.
       if (holdsMore(parts.lead, tokens[first.at - 1])) continue;
       // Behind the table sat Mr Kofi: the table did not sit.
-      if (placed.test(tokens[first.at - 1]?.lower ?? '')) continue;
+      if (parts.turned || placed.test(tokens[first.at - 1]?.lower ?? '')) continue;
       // Whoever is named beside the pronoun is somebody else.
       const recent = spoken
         .filter(({ at: back, who }) => at - back <= MEMORY[who.person ? 'person' : 'thing'])

@@ -24,9 +24,13 @@ interface PlacedWord {
 function placeWords(task: SpotTask, style: SheetStyle): PlacedWord[] {
   const rows = task.text.split('\n');
   const columns = Math.max(1, ...rows.map((row) => row.split(COLUMN_BREAK).length));
+  // In columns several words stand together as one: la salle de bains.
+  const wordOrWords = columns > 1 ? /\S+(?: {1,2}\S+)*/g : /\S+/g;
   const widest = Math.max(
     0,
-    ...task.text.split(/\s+/).map((word) => textWidth(word, style.font, 400, style.body)),
+    ...(task.text.match(wordOrWords) ?? []).map((word) =>
+      textWidth(word, style.font, 400, style.body),
+    ),
   );
   const inColumns = columns > 1 && widest + 4 <= style.width / columns;
   const space = textWidth(' ', style.font, 400, style.body);
@@ -37,7 +41,7 @@ function placeWords(task: SpotTask, style: SheetStyle): PlacedWord[] {
     line += 1;
     let x = 0;
     let column = 0;
-    for (const found of row.matchAll(/\S+/g)) {
+    for (const found of row.matchAll(wordOrWords)) {
       const text = found[0];
       const width = textWidth(text, style.font, 400, style.body);
       if (inColumns) {

@@ -12,7 +12,7 @@ export const basesOf: Partial<Record<Suffix, readonly WordClassName[]>> = {
   'er-agent': ['verb'],
   est: ['adjective'],
   ly: ['adjective'],
-  'y-adj': ['noun'],
+  'y-adj': ['noun', 'verb'],
   ful: ['noun'],
   less: ['noun'],
   ness: ['adjective'],
@@ -25,6 +25,8 @@ export const basesOf: Partial<Record<Suffix, readonly WordClassName[]>> = {
   mis: ['verb'],
 };
 export const prefixes: ReadonlySet<string> = new Set(['un', 're', 'dis', 'in', 'mis']);
+
+const isAdjective = ({ kinds }: LexiconEntry) => (kinds & wordClassBits.adjective) !== 0;
 
 /** The ending as it is written on the sheet. */
 export function shownSuffix(suffix: string): string {
@@ -48,6 +50,10 @@ export function builtForm(
   });
   // more careful is no word built with -er; an ending nobody uses is no exercise.
   if (made.form.includes(' ')) return `takes ${made.form.split(' ')[0] ?? 'more'} instead`;
-  const used = [made.form, ...made.alternatives].some((form) => lexicon.find(form) !== undefined);
+  const used = [made.form, ...made.alternatives].some((form) => {
+    const found = lexicon.find(form);
+    // Car and -y make no adjective, though carry is a word.
+    return found !== undefined && (suffix !== 'y-adj' || isAdjective(found));
+  });
   return used ? made : `is not met with ${shownSuffix(suffix)} in use`;
 }

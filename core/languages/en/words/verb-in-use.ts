@@ -19,5 +19,8 @@ export function whyNoVerb(
   const met = metAsVerb(entry.word, lexicon, meanings);
   // Clouding, stoning: the form is known to a large dictionary, and to hardly any class.
   const inUse = use === 'common' ? met !== 'never' : use === 'some' && /first|also/.test(met);
-  return inUse ? undefined : 'is not met with -ing in use';
+  if (inUse) return undefined;
+  return use === 'none'
+    ? 'is not met with -ing in use'
+    : 'is met as a noun, and hardly ever as a verb';
 }

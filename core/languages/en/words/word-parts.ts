@@ -84,6 +84,9 @@ const prefixes: Readonly<Record<string, string>> = {
   trans: 'across',
   over: 'too much, above',
   anti: 'against',
+  auto: 'by itself, of oneself',
+  tele: 'far away',
+  multi: 'many',
   fore: 'before',
   semi: 'half',
   self: 'by oneself',
@@ -165,9 +168,10 @@ function sharedStart(base: readonly Phoneme[], all: readonly Phoneme[]): number 
   return count;
 }
 
-/** The dictionary writes the vowel of dog now as AA, now as AO. */
+/** The dictionary writes the vowel of dog now as AA, now as AO, and a weak vowel now as AH, now as IH. */
 function heardAlike(one: Phoneme | undefined, other: Phoneme | undefined): boolean {
-  return one === other || (/^A[AO]$/.test(one ?? '') && /^A[AO]$/.test(other ?? ''));
+  const both = `${one ?? ''} ${other ?? ''}`;
+  return one === other || /^(?:A[AO] A[AO]|AH IH|IH AH)$/.test(both);
 }
 
 /** The base of a prefixed word is heard at its end; its first vowel may be weaker there (obey, disobey). */

@@ -18,6 +18,9 @@ export function nounPhraseEnd(tokens: readonly TaggedToken[], from: number): num
     // Each of the boys, some of it.
     return withOf(tokens, at);
   }
+  // Each other, one another.
+  const pair = `${first.lower} ${tokens[at + 1]?.lower}`;
+  if (pair === 'each other' || pair === 'one another') return at + 2;
   let seen = false;
   let determined = false;
   for (; at < tokens.length; at += 1) {
@@ -35,7 +38,13 @@ export function nounPhraseEnd(tokens: readonly TaggedToken[], from: number): num
     if (
       before.has(token.tag) &&
       token.tag !== 'determiner' &&
-      !(seen && token.tag === 'adjective' && tokens[at - 1]?.tag !== 'possessive')
+      !(
+        seen &&
+        token.tag === 'adjective' &&
+        tokens[at - 1]?.tag !== 'possessive' &&
+        // Five grey chicks.
+        !(/^(?:number|adjective)$/.test(tokens[at - 1]?.tag ?? '') && headFollows(tokens, at))
+      )
     ) {
       if (token.tag === 'number') seen = true;
       continue;

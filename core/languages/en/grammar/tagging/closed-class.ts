@@ -24,7 +24,7 @@ add(
   'determiner',
   'some any no all both half many few several most much enough such more less fewer',
 );
-add('determiner', 'what which whose whatever whichever', 0.4);
+add('determiner', 'what which whose whatever whichever', 0.4, { asks: true });
 add('determiner', 'my your his her its our their');
 add('pronoun-subject', 'he she', 0, { plural: false });
 add('pronoun-subject', 'i we they', 0, { plural: true });

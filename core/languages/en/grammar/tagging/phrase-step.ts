@@ -159,8 +159,27 @@ export function phraseCost(
   }
   // The dogs bark: a plural hardly ever stands before another noun.
   if (noun && last === 'nouns' && !pluralOfOne.test(state.reading?.base ?? '')) cost += 1.2;
+  // The noise made the dog bark: after what made, the second is what he does.
+  if (
+    tag === 'noun' &&
+    last === 'noun' &&
+    /^(?:make|let)$/.test(state.verb) &&
+    state.before?.reading?.tag === 'determiner' &&
+    state.before.reading.plural === undefined
+  )
+    cost += 1.1;
   // A mother's crowded days: after is no bare noun stands.
   if (noun && afterShortIs(state)) cost += 2.2;
+  // That sounds right: this, that and each stand before no plural.
+  if (tag === 'nouns' && last === 'determiner' && state.reading?.plural === false) cost += 3;
+  // The box is light: of a word that is both, after be and with nothing behind it, it is the adjective.
+  if (
+    tag === 'noun' &&
+    last === 'be' &&
+    !state.fronted &&
+    (following === undefined || /^[.,;!]$/.test(following.text))
+  )
+    cost += 1;
   // Water the plants: a bare noun does not open a sentence before another noun phrase.
   if (tag === 'determiner' && last === 'noun' && atStartBefore(state)) cost += 1;
   // Have and be before their object or complement are full verbs.

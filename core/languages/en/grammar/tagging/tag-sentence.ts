@@ -103,15 +103,23 @@ function extend(
       return answer(more, change);
     }
     case 'subordinator':
-      return answer(0, {
-        pending: state.pending + 1,
-        subject: false,
-        many: undefined,
-        outer: state.subject,
-        free: false,
-        expect: 'nothing',
-        fronted: false,
-      });
+      // Since Monday it has rained: a time right after it is no subject.
+      return answer(
+        /^(?:since|until|till|before|after)$/.test(token.lower) &&
+          following &&
+          namesTime.test(following.lower)
+          ? 1.5
+          : 0,
+        {
+          pending: state.pending + 1,
+          subject: false,
+          many: undefined,
+          outer: state.subject,
+          free: false,
+          expect: 'nothing',
+          fronted: false,
+        },
+      );
     case 'that': {
       const fits =
         clauseVerbs.has(state.verb) ||
@@ -331,6 +339,10 @@ function extend(
     }
   }
 }
+
+/** A time that needs no article. */
+const namesTime =
+  /^(?:noon|midnight|yesterday|today|tomorrow|dawn|dusk|sunrise|sunset|(?:mon|tues|wednes|thurs|fri|satur|sun)day|january|february|march|april|june|july|august|september|october|november|december|christmas|easter|breakfast|lunch|supper|\d{4})$/;
 
 /** After months of work, …: since its subordinator the clause had no verb of any kind. */
 function joinsNoVerb(state: State): boolean {

@@ -51,6 +51,8 @@ export interface WordReading {
   readonly form?: 'base' | 'present' | 'past' | 'participle' | 'ing';
   /** Number where the form shows it. */
   readonly plural?: boolean;
+  /** Which, what, whose: its noun phrase is what is asked for. */
+  readonly asks?: boolean;
   /** What a shortened half stands for. */
   readonly full?: string;
 }

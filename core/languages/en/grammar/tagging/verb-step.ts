@@ -77,6 +77,13 @@ export interface VerbPlace {
   readonly negated: boolean;
 }
 
+/** Which path should we take? The noun phrase in front is what is asked for, and no subject yet. */
+function afterWhatIsAsked(state: State): boolean {
+  let at: State | undefined = state;
+  while (at?.reading && /^(?:noun|nouns|adjective|number)$/.test(at.reading.tag)) at = at.before;
+  return at?.reading?.asks === true && at.before?.reading === undefined;
+}
+
 /** Verbs with an object and its state: I want the gate closed. */
 const objectParticiple = /^(?:want|have|get|keep|leave|see|find|hear|need|like|make)$/;
 
@@ -113,11 +120,14 @@ export function verbCost(
     }
     const fronted =
       isAuxiliary(reading) &&
-      (start || anchor?.tag === 'question' || !state.subject) &&
+      (start ||
+        anchor?.tag === 'question' ||
+        !state.subject ||
+        (asks && tag === 'modal' && afterWhatIsAsked(state))) &&
       anchor?.tag !== 'relative';
     // The results, which were collected in May, have been …: after an insertion the subject waits for its verb.
     const resumes = anchor?.tag === 'comma' && state.subject && state.pending > 0 && !asks;
-    const inverted = fronted && !resumes && (start || !state.subject || anchor?.tag === 'question');
+    const inverted = fronted && !resumes;
     if (!state.subject && !inverted) {
       cost += speechVerbs.has(reading.base ?? '') && anchor?.tag === 'quote' ? 0 : 2.5;
     }

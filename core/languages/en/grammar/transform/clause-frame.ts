@@ -12,7 +12,8 @@ import {
   type VerbFeatures,
 } from '../../forms/verb-phrase';
 import type { FormSource } from '../../forms/verb-forms';
-import { clauseParts, type ClauseParts } from '../clauses/clause-parts';
+import { clauseParts } from '../clauses/clause-parts';
+import type { ClauseParts } from '../clauses/part';
 import type { Clause } from '../clauses/clause';
 import { headOf, isPluralPhrase } from '../clauses/noun-phrase';
 import type { VerbGroup } from '../clauses/verb-group';
@@ -136,7 +137,8 @@ export function frameOf(
   const parts = clauseParts(tokens, clause, clauses);
   const { group } = clause;
   const { subject, rest } = parts;
-  const firstSubject = subject[0];
+  // In the corner sat two owls: the subject stays where it is, behind the verb.
+  const firstSubject = parts.turned ? undefined : subject[0];
   const start =
     group.inverted || group.imperative || firstSubject === undefined
       ? group.finite.start
@@ -158,7 +160,7 @@ export function frameOf(
   const imperativeStart = group.imperative && tokens[group.finite.at - 1]?.lower === 'please';
   return {
     before: source.slice(0, start),
-    subject: lowered(textOf(source, subject), firstSubject),
+    subject: parts.turned ? '' : lowered(textOf(source, subject), firstSubject),
     agreement: agreementWith(subject, group.finite),
     features: featuresOf(group),
     negative: group.negative,

@@ -5,6 +5,7 @@ import type { FormSource } from '../../forms/verb-forms';
 import { headOf } from '../clauses/noun-phrase';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import type { TaggedToken } from '../tagging/tag-sentence';
+import { genderOf } from './gender';
 import { NoSuchForm, type Changed, type GrammarChange } from './change';
 import { frameOf, lowered, render, textOf, verbText, type ClauseFrame } from './clause-frame';
 
@@ -175,7 +176,7 @@ export function toNumber(
     }
   }
   // He was ashamed of his behaviour, they were ashamed of theirs.
-  const own = ownWords(only ?? '', many);
+  const own = ownWords(only ?? genderOfOne(phrase, analysis) ?? '', many);
   if (own !== undefined) {
     const turned = rest.replace(own.words, (word) => own.turn[word.toLowerCase()] ?? word);
     if (turned !== rest)
@@ -204,6 +205,17 @@ export function toNumber(
         )
       : [];
   return { result, accepted, changes };
+}
+
+/** The woman carries her child, the women carry theirs: he or she by the noun; not where her is no determiner. */
+function genderOfOne(
+  phrase: readonly TaggedToken[],
+  { tokens }: SentenceAnalysis,
+): 'he' | 'she' | undefined {
+  const head = headOf(phrase);
+  if (head === undefined || head.tag !== 'noun') return undefined;
+  if (tokens.some(({ lower, tag }) => lower === 'her' && tag !== 'determiner')) return undefined;
+  return genderOf(head.text);
 }
 
 const theirs: Readonly<Record<string, Readonly<Record<string, string>>>> = {

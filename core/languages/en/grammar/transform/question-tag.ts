@@ -7,6 +7,7 @@
 import { negativeOf } from '../../forms/verb-phrase';
 import type { SentenceAnalysis } from '../describe/describe-sentence';
 import { clauseParts } from '../clauses/clause-parts';
+import { genderOf } from './gender';
 
 export interface QuestionTag {
   /** Without its question mark: isn’t it. */
@@ -50,6 +51,9 @@ function pronounOf(
   if (words.length === 1 && personal.test(first)) return first === 'i' ? 'I' : first;
   if (words.length === 1 && /^(?:this|that)$/.test(first)) return 'it';
   if (words.length === 1 && /^(?:these|those)$/.test(first)) return 'they';
+  const named =
+    subject[0]?.tag === 'name' && words.length === 1 ? genderOf(subject[0].text) : undefined;
+  if (named) return named;
   if (words.length === 1 && ofPeople.test(first)) return 'they';
   if (words.length === 1 && /^(?:every|some|no)thing$/.test(first)) return 'it';
   if (words.includes('and')) {
@@ -83,7 +87,13 @@ export function questionTag(
   isLiving: (noun: string) => boolean,
 ): QuestionTag | undefined {
   const { main } = analysis;
-  if (main === undefined || !analysis.sure || analysis.type !== 'declarative') return undefined;
+  // Was built in May is a deed or a state: its tag is the same.
+  const read =
+    analysis.sure ||
+    analysis.doubts.every((doubt) =>
+      /passive or as a state|what was done or what state/.test(doubt),
+    );
+  if (main === undefined || !read || analysis.type !== 'declarative') return undefined;
   if (analysis.clauses.filter(({ kind }) => kind === 'main').length > 1) return undefined;
   // In speech a tag follows what is short and whole.
   if (/[;:“”"]|[.!?] /.test(text)) return undefined;
@@ -107,7 +117,7 @@ export function questionTag(
     else if (finite.tag === 'present') auxiliary = 'do';
     else if (full === 'has' || full === 'have' || full === 'had') {
       auxiliary = full === 'had' ? 'did' : full === 'has' ? 'does' : 'do';
-    } else return undefined;
+    } else if (!/^d(?:o|oes|id)$/.test(full)) return undefined;
   } else if (!auxiliaries.test(full)) return undefined;
   // It was no accident, he said nothing: some say one tag and some the other.
   if (/\b(?:no|nothing|nobody|nowhere|neither|none)\b/i.test(text.slice(verb.end)))

@@ -14,6 +14,7 @@ import { tagSentence } from '../tagging/tag-sentence';
 import { tokenise } from '../tokens/tokenise';
 import { NoSuchForm, type Changed, type GrammarChange } from './change';
 import { isBareName, pronounOfName } from '../tagging/given-names';
+import { genderOf, men, women } from './gender';
 import { wordClassBits } from '../../lexicon/word-class';
 import type { Lexicon } from '../../lexicon/lexicon';
 import { agreementOf, featuresOf, frameOf, lowered, type ClauseFrame } from './clause-frame';
@@ -102,25 +103,10 @@ function address(said: string): { said: string; name?: string; politely: boolean
 const isCalled = (word: string) =>
   pronounOfName(word) !== undefined || isBareName(word) || men.test(word) || women.test(word);
 
-/** He or she by a name, or by a word that says it: my brother, Gran. */
-const genderOf = (person: string): 'he' | 'she' | undefined => {
-  if (/\band\b/.test(person)) return undefined;
-  const plain = person.trim();
-  return (
-    pronounOfName(plain) ??
-    (women.test(plain) ? 'she' : men.test(plain) && !/s$/.test(plain) ? 'he' : undefined)
-  );
-};
-
 const pronounsFor = (speaker: string, pronoun: string | undefined): Pronoun =>
   pronounOf(speaker) ??
   pronounOf(pronoun ?? genderOf(speaker) ?? 'they') ??
   (pronounOf('they') as Pronoun);
-
-const men =
-  /\b(?:brother|father|dad|daddy|uncle|grandfather|grandpa|grandad|granddad|son|nephew|man|boy|king|prince|postman|policeman|fireman|foreman|husband|gentleman|headmaster|grandson|mr)\b/i;
-const women =
-  /\b(?:sister|mother|mum|mom|mummy|mommy|aunt|auntie|grandmother|grandma|gran|granny|nan|daughter|niece|woman|girl|lady|wife|queen|princess|headmistress|granddaughter|mrs|miss|ms)\b/i;
 
 /** Who you is, once it is told by somebody else: the one who was spoken to, and them where nobody is named. */
 function hearerAs(hearer: string | undefined): Pronoun {
@@ -306,12 +292,25 @@ export function toReported(
   forms: FormSource,
   options: ReportOptions = {},
 ): Changed {
-  const made = reportAs(sentence, forms, options);
-  const { speaker } = read(sentence);
-  if (options.pronoun !== undefined || genderOf(speaker) || pronounOf(speaker)) return made;
+  const { speaker, hearer, said } = read(sentence);
+  const known = options.pronoun !== undefined || genderOf(speaker) || pronounOf(speaker);
+  if (known && (hearer !== undefined || !speaksTo(said, forms)))
+    return reportAs(sentence, forms, options);
+  // Who was spoken to is not named: I, we, he and she are as right as they.
+  const heard = (chosen: ReportOptions): Changed => {
+    const made = reportAs(sentence, forms, chosen);
+    if (hearer !== undefined || !speaksTo(said, forms)) return made;
+    const others = (['I', 'we', 'he', 'she'] as const).flatMap((told) => {
+      const { result, accepted } = reportAs(sentence, forms, { ...chosen, told });
+      return [result, ...accepted];
+    });
+    return { ...made, accepted: [...made.accepted, ...others] };
+  };
+  const made = heard(options);
+  if (known) return { ...made, accepted: [...new Set(made.accepted)] };
   // Nobody knows whether the courier is he or she: each is right, if it stays the same.
   const others = (['he', 'she'] as const).flatMap((pronoun) => {
-    const { result, accepted } = reportAs(sentence, forms, { pronoun });
+    const { result, accepted } = heard({ pronoun });
     return [result, ...accepted];
   });
   const accepted = [...new Set([...made.accepted, ...others])];
@@ -343,7 +342,16 @@ function suggested(name: string, rest: string, not: boolean, forms: FormSource):
   };
 }
 
-function reportAs(sentence: string, forms: FormSource, { pronoun }: ReportOptions = {}): Changed {
+/** True where somebody is spoken to: you is said, or a command is given. */
+const speaksTo = (said: string, forms: FormSource): boolean =>
+  /\b(?:you|your|yours|yourself)\b/i.test(said) ||
+  analyseSentence(said, forms.lexicon).type === 'imperative';
+
+function reportAs(
+  sentence: string,
+  forms: FormSource,
+  { pronoun, told }: ReportOptions & { readonly told?: string } = {},
+): Changed {
   const { said, speaker, verb, hearer, politely } = read(sentence);
   const analysis = analyseSentence(
     /[.!?]$/.test(said) ? said : `${said.replace(/,$/, '')}.`,
@@ -353,7 +361,7 @@ function reportAs(sentence: string, forms: FormSource, { pronoun }: ReportOption
   if (analysis.main === undefined || analysis.completeness !== 'complete')
     throw new NoSuchForm('What is said is no whole sentence: it cannot be reported as one.');
   const who = pronounsFor(speaker, pronoun);
-  const to = hearerAs(hearer);
+  const to = hearerAs(hearer ?? told);
   const name = speaker.charAt(0).toUpperCase() + speaker.slice(1);
   const changes: GrammarChange[] = [];
   const proposal = /^let[’']?s (?:(not) )?(.+?)[.!?]*$/i.exec(inner);
@@ -370,7 +378,7 @@ function reportAs(sentence: string, forms: FormSource, { pronoun }: ReportOption
       to,
       changes,
     );
-    const whom = hearer ?? 'them';
+    const whom = hearer ?? to.object;
     const orders = /^(?:ordered|advised|warned|begged|reminded)$/.test(verb);
     const usual = orders ? verb : politely || verb === 'asked' ? 'asked' : 'told';
     const not = never ? 'never ' : frame.negative ? 'not ' : '';
@@ -411,7 +419,7 @@ function reportAs(sentence: string, forms: FormSource, { pronoun }: ReportOption
     to: moved.text,
     why: 'After a verb of speech in the past, the tense moves one step back.',
   });
-  const told = hearer ? `told ${hearer}` : verb === 'asked' || verb === 'told' ? 'said' : verb;
+  const saying = hearer ? `told ${hearer}` : verb === 'asked' || verb === 'told' ? 'said' : verb;
   if (analysis.type === 'interrogative') {
     const word = analysis.tokens.find(
       ({ tag, lower }) =>
@@ -429,7 +437,8 @@ function reportAs(sentence: string, forms: FormSource, { pronoun }: ReportOption
     const asks = `${name} ${asked} ${clause.replace(/\s+/g, ' ').trim()}.`;
     const request = requestOf(inner, frame, politely);
     const wanted = request === undefined ? undefined : moveWords(request, who, to, []);
-    const result = wanted === undefined ? asks : `${name} asked ${hearer ?? 'them'} to ${wanted}.`;
+    const result =
+      wanted === undefined ? asks : `${name} asked ${hearer ?? to.object} to ${wanted}.`;
     if (wanted !== undefined) {
       return {
         result,
@@ -456,7 +465,9 @@ function reportAs(sentence: string, forms: FormSource, { pronoun }: ReportOption
     `${lead ? `${lowered(lead, analysis.tokens[0])} ` : ''}${subject} ${moved.text} ${rest}`
       .replace(/\s+/g, ' ')
       .trim();
-  const result = `${name} ${told} that ${body}.`;
-  const accepted = [result.replace(' that ', ' ')];
+  const result = `${name} ${saying} that ${body}.`;
+  // Must is told as had to, where it says what somebody has to do.
+  const owed = /^must (?!be\b)/.test(moved.text) ? [result.replace(/\bmust\b/, 'had to')] : [];
+  const accepted = [result, ...owed].flatMap((one) => [one, one.replace(' that ', ' ')]);
   return { result, accepted: [...new Set(accepted)].filter((one) => one !== result), changes };
 }

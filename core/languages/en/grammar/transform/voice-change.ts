@@ -67,6 +67,10 @@ const telling =
 const placing =
   /^(?:put|place|lay|hang|set|stand|fix|hold|lift|raise|leave|keep|store|park|plant|build|bury|find|see|meet|catch|read|write|make|drop|lose|divide|share)$/;
 
+/** Verbs of which whoever gets something is the subject of a passive too. */
+const twoPassives =
+  /^(?:give|send|show|tell|lend|hand|offer|teach|pay|promise|award|ask|grant|leave|allow)$/;
+
 /** What befalls a thing where it is: the place may tell which one. */
 const befalling =
   /^(?:strike|hit|damage|destroy|flood|break|mend|repair|paint|cover|wreck|shake|crack|smash|burn|fill|mark|hide|eat)$/;
@@ -111,12 +115,32 @@ export function toPassive(
   const frame = frameOf(sentence, analysis, forms);
   const measured = /^(?:a lot|a little|a bit|much|more|less|far|miles)$/i;
   const object = frame.parts.parts.find(
-    ({ name, tokens }) => name === 'object' && !measured.test(textOf(sentence, tokens)),
+    ({ name, tokens }) =>
+      name === 'object' &&
+      (tokens[0]?.at ?? -1) > group.finite.at &&
+      !measured.test(textOf(sentence, tokens)),
   )?.tokens;
   const receiver = frame.parts.parts.find(({ name }) => name === 'to whom')?.tokens;
-  if (neverPassive.has(base) || (linkingVerbs.has(base) && object === undefined)) {
+  const lastOfVerb = frame.parts.parts.find(({ name }) => name === 'verb')?.tokens.at(-1);
+  const prepositional = lastOfVerb?.tag === 'preposition' ? lastOfVerb : undefined;
+  if (
+    !prepositional &&
+    (neverPassive.has(base) || (linkingVerbs.has(base) && object === undefined))
+  ) {
     throw new NoSuchForm(`There is no passive of ${base}: nothing is done to anybody.`);
   }
+  if (frame.parts.subject[0]?.tag === 'preposition' && !frame.question)
+    throw new NoSuchForm('What stands in front of the subject cannot be told from it surely.');
+  if (analysis.tokens[(object?.[0]?.at ?? 0) - 1]?.lower === 'so')
+    throw new NoSuchForm(
+      'So much, and what follows from it, stand together: there is no passive in use.',
+    );
+  if ([object, receiver].some((list) => /^(?:what|which|whose)$/.test(list?.[0]?.lower ?? '')))
+    throw new NoSuchForm(`There is no passive here: what follows ${base} is a clause of its own.`);
+  if (prepositional && frame.question)
+    throw new NoSuchForm(
+      `There is no passive of this question in use: ${base} needs its preposition.`,
+    );
   if (
     object === undefined ||
     object[0]?.tag === 'to' ||
@@ -134,7 +158,8 @@ export function toPassive(
   const wholeClause = analysis.clauses.some(
     (clause) =>
       clause !== main &&
-      clause.kind === 'that' &&
+      // The file you sent: what stands on the object with nothing that joins it cannot be moved surely.
+      (clause.kind === 'that' || clause.kind === 'relative') &&
       clause.opener === undefined &&
       clause.group.finite.at > objectEnd &&
       clause.group.finite.at - objectEnd <= 2,
@@ -187,7 +212,13 @@ export function toPassive(
   ]);
   const to =
     receiver && receiver[0]?.tag !== 'preposition' ? `to ${textOf(sentence, receiver)}` : '';
-  const particle = particleAt.exec(left)?.[0] ?? '';
+  // Looked after the roses: the preposition stays with its verb.
+  const own = prepositional && left.startsWith(prepositional.text) ? prepositional.text : undefined;
+  // Left a burn on Dad's hand: before a noun phrase it is no particle.
+  const used = new Set([...object, ...(receiver ?? [])].map(({ at }) => at));
+  const lead = frame.parts.rest.find(({ at }) => !used.has(at));
+  const opensPhrase = lead?.tag === 'preposition' && !used.has(lead.at + 1);
+  const particle = own ?? (opensPhrase ? '' : (particleAt.exec(left)?.[0] ?? ''));
   const after = particle ? left.slice(particle.length).trim() : left;
   const first = analysis.tokens.find(
     ({ at, text }) =>
@@ -198,13 +229,15 @@ export function toPassive(
   const made = (
     rest: readonly string[],
     negativeShort: boolean,
-    { subject } = { subject: newSubject },
+    { subject, agreement: agrees = agreement }: { subject: string; agreement?: Agreement } = {
+      subject: newSubject,
+    },
   ): string =>
     render(
       {
         ...frame,
         subject,
-        agreement,
+        agreement: agrees,
         features: { ...frame.features, passive: true },
         rest: rest
           .filter((part) => part !== '')
@@ -236,11 +269,38 @@ export function toPassive(
   const whole = attribute && { subject: `${newSubject} ${tail}` };
   const placed = whole ? [made([to, by], short, whole), made([to], short, whole)] : [];
   const result = attribute === 'likely' ? (placed[0] as string) : place ? late : early;
+  /** Gran was given a basket: of two objects the person can come first as well. */
+  function toReceiver(): string[] {
+    if (receiver === undefined || object === undefined || !twoPassives.test(base)) return [];
+    if ((receiver[0]?.at ?? -1) < group.verb.at || particle !== '') return [];
+    const person = receiver[0]?.tag === 'preposition' ? receiver.slice(1) : receiver;
+    const [lead] = person;
+    if (lead === undefined) return [];
+    const subject = asSubject(lowered(textOf(sentence, person), lead));
+    const agrees = agreementOf(
+      person.map((token) =>
+        subjectForm[token.lower]
+          ? { ...token, lower: (subjectForm[token.lower] as string).toLowerCase() }
+          : token,
+      ),
+    );
+    const thing = textOf(sentence, object);
+    // To her nephew, her brother's son: what is added to a name stays beside it.
+    if (analysis.tokens[(receiver.at(-1)?.at ?? 0) + 1]?.tag === 'comma') return [];
+    const others = remainder(sentence, frame, [object, receiver]);
+    return [
+      [thing, by, others],
+      [thing, others, by],
+      [thing, others],
+    ].map((rest) => made(rest, short, { subject, agreement: agrees }));
+  }
   const before = verbText(frame);
   const passiveVerb = verbPhrase({ ...frame.features, passive: true }, agreement, forms).join(' ');
   return {
     result,
-    accepted: [...new Set([early, late, without, ...placed])].filter((one) => one !== result),
+    accepted: [...new Set([early, late, without, ...placed, ...toReceiver()])].filter(
+      (one) => one !== result,
+    ),
     changes: [
       {
         what: 'subject',

@@ -11,6 +11,8 @@ export interface Fault extends Span {
     | 'homophone'
     | 'apostrophe'
     | 'double negative'
+    | 'pronoun'
+    | 'quantity'
     | 'article'
     | 'spelling'
     | 'tense'

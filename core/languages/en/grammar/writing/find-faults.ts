@@ -11,7 +11,9 @@ import { isVowelPhoneme } from '../../sounds/phonemes';
 import { analyseSentence } from '../describe/describe-sentence';
 import { bareNouns, clauseAgreement } from './clause-faults';
 import type { Fault, FaultPattern } from './fault';
+import { formPatterns } from './form-patterns';
 import { learnerPatterns } from './learner-patterns';
+import { regularised } from './regularised';
 
 const contractions: Readonly<Record<string, string>> = {
   ...{ dont: 'don’t', cant: 'can’t', wont: 'won’t', isnt: 'isn’t', arent: 'aren’t' },
@@ -26,6 +28,7 @@ const negative = String.raw`(?:\w+n['’]t|never|nobody|none|neither)`;
 /** Faults that a few words show. */
 const patterns: readonly FaultPattern[] = [
   ...learnerPatterns,
+  ...formPatterns,
   {
     name: 'double word',
     find: /\b(?!had\b|that\b)(\p{L}+) \1\b/iu,
@@ -231,6 +234,16 @@ function spellings(text: string, at: number, lexicon: Lexicon): Fault[] {
       if (lexicon.find(word) !== undefined || contractions[word] !== undefined) return [];
       // What is left out of the word bank on purpose is no slip.
       if (lexicon.isLeftOut(word) || lexicon.isOtherWord(word) || /[^a-z]/.test(word)) return [];
+      const own = regularised(word);
+      if (own !== undefined) {
+        const where = { start: at + found.index, end: at + found.index + word.length };
+        const rule =
+          own.kind === 'past'
+            ? `${own.base} has a past form of its own: ${own.right}.`
+            : `${own.base} has a plural of its own: ${own.right}.`;
+        const name = own.kind === 'past' ? ('verb form' as const) : ('spelling' as const);
+        return [{ ...where, name, sure: true, offer: own.right, rule }];
+      }
       const offer = likelyWord(word, lexicon);
       if (offer === undefined) return [];
       const start = at + found.index;

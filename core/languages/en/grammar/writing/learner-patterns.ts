@@ -71,7 +71,7 @@ export const learnerPatterns: readonly FaultPattern[] = [
   },
   {
     name: 'verb form',
-    find: /\b(?:did(?:n['’]t)?|does(?:n['’]t)?|do(?:n['’]t)?) (?:not )?(?:(?:he|she|it|they|we|you|i) )?(went|saw|came|ate|took|gave|made|found|bought|thought|wrote|ran|knew|got|said|told|heard|left|felt|lost|won|broke|spoke|drove|began|forgot)\b/i,
+    find: /\b(?:did(?:n['’]t)?|does(?:n['’]t)?|do(?:n['’]t)?) (?:not )?(?:(?:he|she|it|they|we|you|i) )?(went|saw|came|ate|took|gave|made|found|bought|thought|wrote|ran|knew|got|said|told|heard|left|felt|lost|won|broke|spoke|drove|began|forgot|had|was|were)\b/i,
     rule: 'After do, does and did stands the base form.',
     sure: false,
   },
