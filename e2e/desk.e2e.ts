@@ -137,7 +137,7 @@ describe('nothing is lost', () => {
     await page.getByText('Lessons · 0').waitFor();
 
     await readIn(file);
-    await page.getByText('Read in: 28 things added.').waitFor();
+    await page.getByText('Read in: 29 things added.').waitFor();
     await page.getByRole('link', { name: 'Long a in the storm log' }).click();
     await page.locator('.paper-stack .paper-page').first().waitFor();
     await empty.close();

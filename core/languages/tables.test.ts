@@ -53,7 +53,7 @@ describe('the forms of a word side by side', () => {
     const { options = [] } = (makers.find(({ id }) => id === 'forms-of-words')?.parameters?.[
       'table'
     ] ?? {}) as { options?: readonly (readonly [string, string])[] };
-    const known = ['en', 'es', 'ja', 'la'].flatMap(
+    const known = ['en', 'es', 'ja', 'la', 'ru'].flatMap(
       (language) => packOf(language).tables?.()?.kinds ?? [],
     );
     expect(options.length).toBeGreaterThan(10);
@@ -76,10 +76,10 @@ describe('the forms of a word side by side', () => {
   });
 
   test('every table of every language has a name, columns and words to begin with that fill it or are left out', () => {
-    for (const language of ['en', 'es', 'ja', 'la']) {
+    for (const language of ['en', 'es', 'ja', 'la', 'ru']) {
       const tables = packOf(language).tables?.();
       for (const kind of tables?.kinds ?? []) {
-        expect(kind.columns.length).toBeGreaterThan(2);
+        expect(kind.columns.length).toBeGreaterThan(1);
         for (const word of tables?.start ?? []) {
           const cells = tables?.row(word, kind)?.cells;
           if (cells) expect(cells).toHaveLength(kind.columns.length);
