@@ -1,4 +1,4 @@
-import { useContext, useEffect, useState } from 'react';
+import { useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import {
   Links,
   Meta,
@@ -27,10 +27,12 @@ import { stayOpen, type LoadNewVersion } from './ui/offline';
 import { useKeptFocus } from './ui/keep-focus';
 import { focusClass, listClasses, openList } from './storage/repository';
 import './styles/app.scss';
+import { inEnglish, t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 export const meta: Route.MetaFunction = () => [
   { title: 'Wordane' },
-  { name: 'description', content: 'Literacy and language materials that fit the class.' },
+  { name: 'description', content: t('frame.literacyAndLanguageMaterialsThat') },
 ];
 
 export async function clientLoader() {
@@ -57,7 +59,8 @@ export const shouldRevalidate: ShouldRevalidateFunction = () => true;
 export function Layout({ children }: { children: React.ReactNode }) {
   const nonce = useContext(NonceContext);
   return (
-    <html lang="en-GB">
+    // The server speaks English; the page says its own language as soon as it knows it.
+    <html lang="en-GB" suppressHydrationWarning>
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
@@ -78,6 +81,12 @@ export function Layout({ children }: { children: React.ReactNode }) {
 /** While the word bank is on its way: the desk as it was left, with every place to go to. */
 export function HydrateFallback() {
   const [desk, setDesk] = useState<Awaited<ReturnType<typeof deskAsLeft>>>();
+  // As the server wrote it, until the page is taken over.
+  const say = useSyncExternalStore<typeof inEnglish>(
+    () => () => undefined,
+    () => t,
+    () => inEnglish,
+  );
   useEffect(() => {
     // Where it cannot be read, the page itself says why.
     deskAsLeft().then(setDesk, () => undefined);
@@ -92,14 +101,14 @@ export function HydrateFallback() {
         </div>
       )}
       <main className="page">
-        <p role="status">Opening your desk …</p>
+        <p role="status">{say('frame.openingYourDesk')}</p>
         {desk?.list && (
           <section className="card-paper">
             <h1 className="h5">{desk.list.name}</h1>
             <p className="learner-text">{desk.list.words.slice(0, 40).join(' · ')}</p>
           </section>
         )}
-        <noscript>Wordane works in the browser and needs JavaScript switched on.</noscript>
+        <noscript>{inEnglish('frame.wordaneWorksInTheBrowser')}</noscript>
       </main>
     </div>
   );
@@ -127,6 +136,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
   useKeptFocus();
   useEffect(() => {
     setReady(true);
+    document.documentElement.lang = locale;
     void askToKeep();
     void beOpen();
     // Where it cannot be had, everything else works as before.
@@ -138,7 +148,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
   return (
     <>
       {navigation.state !== 'idle' && (
-        <div className="working" role="progressbar" aria-label="Working" />
+        <div className="working" role="progressbar" aria-label={t('frame.working')} />
       )}
       <div
         className="app-shell"
@@ -150,7 +160,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
         {!bare && (
           <>
             <a className="skip-link" href="#main">
-              Skip to the page
+              {t('frame.skipToThePage')}
             </a>
             <Masthead {...{ classes, focus, latest, undone, again }} />
             <Waits onNewVersion={newVersion} />
@@ -171,18 +181,18 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
     error instanceof StorageError
       ? error.message
       : isRouteErrorResponse(error)
-        ? 'This page is not here.'
-        : 'Something went wrong. What you made is safe in this browser.';
+        ? t('frame.thisPageIsNotHere')
+        : t('frame.somethingWentWrongWhatYou');
   return (
     <main className="page">
       <div className="empty">
         <h1 className="h3">{message}</h1>
         <p className="d-flex gap-2 justify-content-center">
           <button type="button" className="btn btn-primary" onClick={() => location.reload()}>
-            Try again
+            {t('frame.tryAgain')}
           </button>
           <a className="btn btn-outline-dark" href="/">
-            Back to the desk
+            {t('frame.backToTheDesk')}
           </a>
         </p>
         {error instanceof Error && !(error instanceof StorageError) && (

@@ -147,7 +147,7 @@ test('a sheet of six exercises in three versions for twenty-six learners', async
   expect(list).toMatch(/26 copies on \d+ pages/);
   for (const name of ['Asha', 'Hana', 'Zeb']) expect(list).toContain(name);
   await desk.close();
-}, 180_000);
+}, 600_000);
 
 describe('a sheet of blocks', () => {
   test('is arranged by keyboard and menu, undone, and there after a reload', async () => {

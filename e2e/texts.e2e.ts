@@ -93,7 +93,7 @@ test('a page is pasted, fitted, asked about and printed', async () => {
   expect(pages).toMatch(/Paragraph \d: “/);
   expect(pdfFacts(file).tagged).toBe(true);
   await desk.close();
-}, 180_000);
+}, 600_000);
 
 test('a poem is marked, its chart grows, and its marks go out and come back', async () => {
   const desk = await Desk.withDemo('/texts/fernhill-wind?view=marks');
@@ -155,7 +155,7 @@ test('a poem is marked, its chart grows, and its marks go out and come back', as
   await page.getByRole('button', { name: 'Key', exact: true }).click();
   await page.locator('.paper-stack').getByText('We see them').first().waitFor();
   await desk.close();
-}, 180_000);
+}, 600_000);
 
 test('a text is written in, its sections are given one by one, and a copy goes to another class', async () => {
   const desk = await Desk.withDemo('/texts/fernhill-station?view=write');

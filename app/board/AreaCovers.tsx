@@ -1,6 +1,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Area } from '~core/board/drawn';
 import { newId } from '~/operations/new-id';
+import { t } from '~/phrases/t';
 
 /** Less than this was a tap, not a cover. */
 const LEAST = 30;
@@ -102,7 +103,7 @@ export function AreaCovers({
           type="button"
           className="board-area"
           style={style(area)}
-          aria-label={`Cover ${at + 1}: open it`}
+          aria-label={t('board.coverOpenIt', { at: at + 1 })}
           onClick={() => onAreas(areas.filter(({ id }) => id !== area.id))}
           onKeyDown={(event) => press(event, area)}
         />

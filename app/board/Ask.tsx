@@ -1,6 +1,7 @@
 import { pick } from '~core/board/pick';
 import { Random } from '~core/kernel/random';
 import type { SharedBoard } from './use-board';
+import { t } from '~/phrases/t';
 
 /** Asks somebody of the class: fairly, or anybody. */
 export function askSomebody({ asked, setAsked }: SharedBoard, names: readonly string[]): void {
@@ -17,7 +18,7 @@ export function AskedName({ board, names }: { board: SharedBoard; names: readonl
     <div className="board-asked">
       <strong role="status">{asked.name}</strong>
       <button type="button" className="board-button" onClick={() => askSomebody(board, names)}>
-        Somebody else
+        {t('board.somebodyElse')}
       </button>
       <label>
         <input
@@ -25,14 +26,14 @@ export function AskedName({ board, names }: { board: SharedBoard; names: readonl
           checked={asked.fair}
           onChange={() => setAsked((before) => ({ ...before, fair: !before.fair, had: [] }))}
         />{' '}
-        Everybody once
+        {t('board.everybodyOnce')}
       </label>
       <button
         type="button"
         className="board-button"
         onClick={() => setAsked((before) => ({ ...before, shown: false }))}
       >
-        Close
+        {t('board.close')}
       </button>
     </div>
   );

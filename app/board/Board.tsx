@@ -34,6 +34,7 @@ import { useBoard, type SharedBoard } from './use-board';
 import { useDrawn } from './use-drawn';
 import { useShared } from './use-shared';
 import { WriteHere } from './WriteHere';
+import { t } from '~/phrases/t';
 
 function fullScreen() {
   if (document.fullscreenElement) void document.exitFullscreen();
@@ -56,7 +57,7 @@ function Head({
   return (
     <header className="board-head">
       <label className="board-head__part">
-        <span className="visually-hidden">Part of the lesson</span>
+        <span className="visually-hidden">{t('board.partOfTheLesson')}</span>
         <select
           value={state.part}
           onChange={(event) => step({ kind: 'part', part: Number(event.currentTarget.value) })}
@@ -68,7 +69,7 @@ function Head({
           ))}
         </select>
       </label>
-      <div className="board-row" role="group" aria-label="How it is shown">
+      <div className="board-row" role="group" aria-label={t('board.howItIsShown')}>
         {views
           .filter((view) => !gameViews.includes(view))
           .map((view) => (
@@ -85,14 +86,14 @@ function Head({
         {games.length > 0 && (
           <select
             className="board-button"
-            aria-label="Play with its items"
+            aria-label={t('board.playWithItsItems')}
             value={games.includes(state.view) ? state.view : ''}
             onChange={(event) =>
               step({ kind: 'view', view: event.currentTarget.value as BoardView })
             }
           >
             <option value="" disabled>
-              Play …
+              {t('board.play')}
             </option>
             {games.map((view) => (
               <option key={view} value={view}>
@@ -102,7 +103,7 @@ function Head({
           </select>
         )}
       </div>
-      <Link className="board-button" to={leave} aria-label="Leave the board">
+      <Link className="board-button" to={leave} aria-label={t('board.leaveTheBoard')}>
         <BsXLg aria-hidden="true" />
       </Link>
     </header>
@@ -124,7 +125,7 @@ function Clock({ board }: { board: SharedBoard }) {
       />
     );
   return (
-    <div className="board-row board-clock" role="group" aria-label="Start the clock">
+    <div className="board-row board-clock" role="group" aria-label={t('board.startTheClock')}>
       {timers.map(([says, seconds]) => (
         <button
           key={says}
@@ -132,18 +133,18 @@ function Clock({ board }: { board: SharedBoard }) {
           className="board-button"
           onClick={() => start(says, seconds)}
         >
-          {says} {seconds / 60} min
+          {t('board.min', { says, seconds: seconds / 60 })}
         </button>
       ))}
       <button type="button" className="board-button" onClick={() => start('', 30)}>
         30 s
       </button>
       <button type="button" className="board-button" onClick={() => start('', 300)}>
-        5 min
+        {t('board.5Min')}
       </button>
       <label>
-        <input type="checkbox" checked={sounds} onChange={() => setSounds(!sounds)} /> A tone at the
-        end
+        <input type="checkbox" checked={sounds} onChange={() => setSounds(!sounds)} />{' '}
+        {t('board.aToneAtTheEnd')}
       </label>
     </div>
   );
@@ -176,7 +177,7 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
       <div className="board-stage">
         {state.blank ? (
           <p className="visually-hidden" role="status">
-            The board shows nothing. Any step shows it again.
+            {t('board.theBoardShowsNothingAny')}
           </p>
         ) : part ? (
           <div className="board-stage__middle" key={`${state.part} ${state.view}`}>
@@ -191,7 +192,7 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
             />
           </div>
         ) : (
-          <p className="board-title">This lesson has no part yet that can be shown.</p>
+          <p className="board-title">{t('board.thisLessonHasNoPart')}</p>
         )}
         {writing && !state.blank && (
           <WriteHere text={text} onText={(next) => setText(() => next)} profile={profile} />
@@ -235,18 +236,18 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
       )}
       <TeamPoints board={board} />
       {left.length > 0 && (
-        <p className="board-note">Could not be made and is not shown: {left.join(', ')}.</p>
+        <p className="board-note">{t('board.couldNotBeMadeAnd', { left: left.join(', ') })}</p>
       )}
-      <footer className="board-foot" aria-label="Tools of the board">
+      <footer className="board-foot" aria-label={t('board.toolsOfTheBoard')}>
         <button type="button" className="board-button" onClick={() => step({ kind: 'back' })}>
-          <BsArrowLeft aria-hidden="true" /> Back
+          <BsArrowLeft aria-hidden="true" /> {t('board.back')}
         </button>
         <button
           type="button"
           className="board-button board-button--main"
           onClick={() => step({ kind: 'next' })}
         >
-          Next <BsArrowRight aria-hidden="true" />
+          {t('board.next')} <BsArrowRight aria-hidden="true" />
         </button>
         {item && state.open < 2 && item.reason !== '' && state.open > 0 && (
           <button
@@ -254,7 +255,7 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
             className="board-button"
             onClick={() => step({ kind: 'open', open: 2 })}
           >
-            Say why
+            {t('board.sayWhy')}
           </button>
         )}
         <span className="board-foot__gap" />
@@ -264,7 +265,7 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           aria-pressed={hand !== undefined}
           onClick={() => setHand(hand ? undefined : { kind: 'pen', tool: 'ink' })}
         >
-          <BsPen aria-hidden="true" /> Pen
+          <BsPen aria-hidden="true" /> {t('board.pen')}
         </button>
         <button
           type="button"
@@ -272,7 +273,7 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           aria-pressed={writing}
           onClick={() => setWriting(!writing)}
         >
-          <BsPencilSquare aria-hidden="true" /> Write
+          <BsPencilSquare aria-hidden="true" /> {t('board.write')}
         </button>
         <button
           type="button"
@@ -280,7 +281,7 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           aria-pressed={cover !== undefined}
           onClick={() => setCover(cover === undefined ? 60 : undefined)}
         >
-          <BsWindowDash aria-hidden="true" /> Cover
+          <BsWindowDash aria-hidden="true" /> {t('board.cover')}
         </button>
         <button
           type="button"
@@ -288,11 +289,11 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           aria-pressed={clockOpen}
           onClick={() => setClockOpen(!clockOpen)}
         >
-          <BsClock aria-hidden="true" /> Clock
+          <BsClock aria-hidden="true" /> {t('board.clock')}
         </button>
         {names.length > 0 && (
           <button type="button" className="board-button" onClick={() => askSomebody(board, names)}>
-            <BsPersonRaisedHand aria-hidden="true" /> Ask somebody
+            <BsPersonRaisedHand aria-hidden="true" /> {t('board.askSomebody')}
           </button>
         )}
         <button
@@ -301,7 +302,7 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           aria-pressed={teams.shown}
           onClick={() => setTeams((before) => ({ ...before, shown: !before.shown }))}
         >
-          <BsPeople aria-hidden="true" /> Teams
+          <BsPeople aria-hidden="true" /> {t('board.teams')}
         </button>
         <button
           type="button"
@@ -309,10 +310,10 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           aria-pressed={state.blank}
           onClick={() => step({ kind: 'blank' })}
         >
-          <BsEyeSlash aria-hidden="true" /> Hide
+          <BsEyeSlash aria-hidden="true" /> {t('board.hide')}
         </button>
         <Link className="board-button" to={`/lessons/${lesson.id}/pieces`}>
-          <BsPuzzle aria-hidden="true" /> Pieces
+          <BsPuzzle aria-hidden="true" /> {t('board.pieces')}
         </Link>
         <a
           className="board-button"
@@ -320,13 +321,13 @@ export function Board({ lesson, profile, context, parts, left }: BoardLesson) {
           target="_blank"
           rel="noreferrer"
         >
-          <BsBoxArrowUpRight aria-hidden="true" /> Teacher’s view
+          <BsBoxArrowUpRight aria-hidden="true" /> {t('board.teachersView')}
         </a>
         <button
           type="button"
           className="board-button"
           onClick={fullScreen}
-          aria-label="Full screen"
+          aria-label={t('board.fullScreen')}
         >
           <BsArrowsFullscreen aria-hidden="true" />
         </button>

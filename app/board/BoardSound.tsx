@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { isFilm, sectionsOf, shortClock, type CuedSound } from '~core/listening/sound-cues';
 import { SoundPlayer, type PlayerHandle } from '~/ui/SoundPlayer';
+import { t } from '~/phrases/t';
 
 /** A recording at the board: played whole, or from one cue to the next. What is said stands nowhere. */
 export function BoardSound({ sound }: { sound: CuedSound }) {
@@ -12,7 +13,7 @@ export function BoardSound({ sound }: { sound: CuedSound }) {
       aria-label={sound.name}
     >
       <SoundPlayer sound={sound} handle={player} onTime={setAt} />
-      <div className="board-row" role="group" aria-label="Play from">
+      <div className="board-row" role="group" aria-label={t('board.playFrom')}>
         {sectionsOf(sound.cues, sound.seconds).map((cue) => (
           <button
             key={cue.id}

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { t } from '~/phrases/t';
 
 /** What the clock counts: until when, of how many seconds, and what is done meanwhile. */
 export interface Counting {
@@ -8,9 +9,9 @@ export interface Counting {
 }
 
 export const timers: readonly (readonly [name: string, seconds: number])[] = [
-  ['Think', 60],
-  ['Pair', 120],
-  ['Share', 180],
+  [t('board.think'), 60],
+  [t('board.pair'), 120],
+  [t('board.share'), 180],
 ];
 
 /** A soft tone of half a second; where sound is not allowed, the clock shows it alone. */
@@ -58,9 +59,9 @@ export function BoardTimer({
       <strong>
         {Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}
       </strong>
-      <span role="status">{over ? 'Time is up.' : ''}</span>
+      <span role="status">{over ? t('board.timeIsUp') : ''}</span>
       <button type="button" className="board-button" onClick={onEnd}>
-        {over ? 'Close' : 'End it'}
+        {over ? t('board.close') : t('board.endIt')}
       </button>
       <span
         className="board-timer__bar"

@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { t } from '~/phrases/t';
 
 /** A cover over the board from above; its edge is dragged, or moved by the arrow keys. */
 export function Cover({ share, onShare }: { share: number; onShare: (share: number) => void }) {
@@ -13,12 +14,12 @@ export function Cover({ share, onShare }: { share: number; onShare: (share: numb
         style={{ insetBlockStart: `${share}%` }}
         role="slider"
         tabIndex={0}
-        aria-label="How much of the board is covered"
+        aria-label={t('board.howMuchOfTheBoard')}
         aria-orientation="vertical"
         aria-valuemin={1}
         aria-valuemax={100}
         aria-valuenow={share}
-        aria-valuetext={`${share} per cent`}
+        aria-valuetext={t('board.perCent', { share })}
         onKeyDown={(event) => {
           if (event.key === 'ArrowDown') to(share + 5);
           else if (event.key === 'ArrowUp') to(share - 5);

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { litRuns, type BoardLine, type MarkStep } from '~core/board/text-marks';
+import { t } from '~/phrases/t';
 
 /** A text in which what is marked is shown one mark at a time, with its name and what is said of it. */
 export function MarksView({
@@ -18,12 +19,12 @@ export function MarksView({
     lit.current?.scrollIntoView({ block: 'center' });
   }, [shown]);
   return (
-    <section className="board-marks" aria-label="The text, and what is marked in it">
+    <section className="board-marks" aria-label={t('board.theTextAndWhatIs')}>
       {/* A text longer than the board is scrolled by keys too. */}
       <div
         className="board-marks__text learner-text"
         role="region"
-        aria-label="The text"
+        aria-label={t('board.theText')}
         // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex
         tabIndex={0}
       >

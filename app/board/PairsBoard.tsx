@@ -5,6 +5,7 @@ import { Random } from '~core/kernel/random';
 import { pictureAddress } from '~/ui/Picture';
 import { teamNames } from './games';
 import { TeamSign } from './GameDrawings';
+import { t } from '~/phrases/t';
 
 const PICTURE = 'picture: ';
 
@@ -18,13 +19,24 @@ export function PairsBoard({ items, seed }: { items: readonly BoardItem[]; seed:
     setRound(round + 1);
   };
   return (
-    <section className="board-game" aria-label="Find the pairs">
+    <section className="board-game" aria-label={t('board.findThePairs')}>
       <p className="board-game__turn" role="status">
         {!isCleared(game)
-          ? `${teamNames[game.turn]}, turn ${game.open.length === 1 ? 'another card' : 'a card'}. ${teamNames[0]} ${suns}, ${teamNames[1]} ${waves}.`
+          ? t('board.turnAnotherCard', {
+              count: game.open.length,
+              teamNames: teamNames[game.turn],
+              teamNamesA: teamNames[0],
+              suns,
+              teamNamesB: teamNames[1],
+              waves,
+            })
           : suns === waves
-            ? `Both have ${suns} pairs.`
-            : `${teamNames[suns > waves ? 0 : 1]} have more: ${Math.max(suns, waves)} pairs to ${Math.min(suns, waves)}.`}
+            ? t('board.bothHavePairs', { suns })
+            : t('board.haveMorePairsTo', {
+                teamNames: teamNames[suns > waves ? 0 : 1],
+                suns: Math.max(suns, waves),
+                sunsA: Math.min(suns, waves),
+              })}
       </p>
       <div className="board-cards">
         {game.cards.map(({ pair, text }, at) => {
@@ -38,8 +50,12 @@ export function PairsBoard({ items, seed }: { items: readonly BoardItem[]; seed:
               disabled={of !== undefined}
               aria-label={
                 open
-                  ? `Card ${at + 1}: ${text.replace(PICTURE, 'a picture')}${of === undefined ? '' : `, ${teamNames[of]}`}`
-                  : `Card ${at + 1}, closed`
+                  ? t('board.card', {
+                      at: at + 1,
+                      shows: text.replace(PICTURE, t('board.aPictureOnIt')),
+                      which: of === undefined ? '' : `, ${teamNames[of]}`,
+                    })
+                  : t('board.cardClosed', { at: at + 1 })
               }
               onClick={() => setGame(turnCard(game, at))}
             >
@@ -56,7 +72,7 @@ export function PairsBoard({ items, seed }: { items: readonly BoardItem[]; seed:
         })}
       </div>
       <button type="button" className="board-button" onClick={again}>
-        Begin again
+        {t('board.beginAgain')}
       </button>
     </section>
   );

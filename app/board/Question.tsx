@@ -1,5 +1,6 @@
 import type { BoardItem } from '~core/board/board-state';
 import { pictureAddress } from '~/ui/Picture';
+import { t } from '~/phrases/t';
 
 const PICTURE = 'picture: ';
 
@@ -14,7 +15,7 @@ export function Question({ item, open }: { item: BoardItem; open: 0 | 1 | 2 }) {
         {picture === undefined ? (
           item.question
         ) : (
-          <img src={pictureAddress(picture, 'colour')} alt="What is asked for" />
+          <img src={pictureAddress(picture, 'colour')} alt={t('board.whatIsAskedFor')} />
         )}
       </p>
       <div aria-live="polite">

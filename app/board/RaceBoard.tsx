@@ -5,6 +5,7 @@ import { Random } from '~core/kernel/random';
 import { teamNames } from './games';
 import { TeamSign } from './GameDrawings';
 import { Question } from './Question';
+import { t } from '~/phrases/t';
 
 /** Two at the board, each with a side of it: who first touches the right answer has the point. */
 export function RaceBoard({ items, seed }: { items: readonly BoardItem[]; seed: number }) {
@@ -17,13 +18,13 @@ export function RaceBoard({ items, seed }: { items: readonly BoardItem[]; seed: 
     setRound(round + 1);
   };
   return (
-    <section className="board-game" aria-label="Quick race">
+    <section className="board-game" aria-label={t('board.quickRace')}>
       <p className="board-game__turn" role="status">
         {winner === 'both'
-          ? 'Both are even.'
+          ? t('board.bothAreEven')
           : winner !== undefined
-            ? `${teamNames[winner]} have won.`
-            : `Touch the right answer first. ${RACE_GOAL} points win.`}
+            ? t('board.haveWon', { teamNames: teamNames[winner] })
+            : t('board.touchTheRightAnswerFirst', { RACEGOAL: RACE_GOAL })}
       </p>
       {winner === undefined && task && <Question item={{ id: '', reason: '', ...task }} open={0} />}
       <div className="board-race">
@@ -44,18 +45,18 @@ export function RaceBoard({ items, seed }: { items: readonly BoardItem[]; seed: 
                   {option}
                 </button>
               ))}
-            {race.out[team] && <p role="status">Wait for the next one.</p>}
+            {race.out[team] && <p role="status">{t('board.waitForTheNextOne')}</p>}
           </div>
         ))}
       </div>
       <div className="board-row">
         {winner === undefined && (
           <button type="button" className="board-button" onClick={() => setRace(skip(race))}>
-            Nobody knows it: next
+            {t('board.nobodyKnowsItNext')}
           </button>
         )}
         <button type="button" className="board-button" onClick={again}>
-          Begin again
+          {t('board.beginAgain')}
         </button>
       </div>
     </section>

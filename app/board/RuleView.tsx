@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { TimeLine } from '~core/languages/en/rules/grammar-rules';
 import type { RuleCard } from '~core/rule-cards/card';
+import { t } from '~/phrases/t';
 
 /** A line of time with now in its middle: a dot for what happens once, a bar for what goes on. */
 function TimeLineView({ line: { events } }: { line: TimeLine }) {
@@ -10,7 +11,7 @@ function TimeLineView({ line: { events } }: { line: TimeLine }) {
       <path d="M10 70H985M970 56l20 14-20 14" fill="none" stroke="var(--ink)" strokeWidth="4" />
       <path d="M500 50v40" stroke="var(--ink)" strokeWidth="5" />
       <text x="500" y="124" textAnchor="middle" fontSize="28">
-        now
+        {t('board.now')}
       </text>
       {events.map(({ from, to, label }, index) => (
         <g key={index} fill="var(--vane)">
@@ -35,9 +36,9 @@ function TimeLineView({ line: { events } }: { line: TimeLine }) {
 }
 
 const told = (events: TimeLine['events']) =>
-  `On a line of time: ${events.flatMap(({ label }) => label || []).join(', ')}.`;
+  t('board.onALineOfTime', { flatMap: events.flatMap(({ label }) => label || []).join(', ') });
 
-const EXCEPTIONS = 'These do not keep the rule:';
+const EXCEPTIONS = t('board.theseDoNotKeepThe');
 
 /** A rule at board size: its lines come one after the other, what does not keep it comes last. */
 export function RuleView({ card, shown }: { card: RuleCard; shown: number }) {
@@ -47,7 +48,7 @@ export function RuleView({ card, shown }: { card: RuleCard; shown: number }) {
     last.current?.scrollIntoView({ block: 'end' });
   }, [shown]);
   return (
-    <section className="board-rule" aria-label={`The rule: ${title}`}>
+    <section className="board-rule" aria-label={t('board.theRule', { title })}>
       <h2>{title}</h2>
       <div aria-live="polite" ref={last}>
         {rules.slice(0, shown + 1).map(({ text, examples }) => (

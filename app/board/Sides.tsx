@@ -1,4 +1,5 @@
 import { sidesOf } from '~core/board/dice';
+import { t } from '~/phrases/t';
 
 export type SidesField = readonly [
   label: string,
@@ -10,11 +11,11 @@ export type SidesField = readonly [
 export function Sides({ fields, most }: { fields: readonly SidesField[]; most: number }) {
   return (
     <details className="board-sides">
-      <summary>Other words</summary>
+      <summary>{t('board.otherWords')}</summary>
       <div className="board-row">
         {fields.map(([label, text, set]) => (
           <label key={label}>
-            {label}, one a line
+            {t('board.oneALine', { label })}
             <textarea
               className="form-control"
               rows={6}
@@ -24,8 +25,8 @@ export function Sides({ fields, most }: { fields: readonly SidesField[]; most: n
                 set(() => value);
               }}
             />
-            {sidesOf(text).length > most && <span>Only the first {most} are used.</span>}
-            {sidesOf(text).length === 0 && <span>Write at least one.</span>}
+            {sidesOf(text).length > most && <span>{t('board.onlyTheFirstAreUsed', { most })}</span>}
+            {sidesOf(text).length === 0 && <span>{t('board.writeAtLeastOne')}</span>}
           </label>
         ))}
       </div>

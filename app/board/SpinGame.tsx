@@ -5,6 +5,7 @@ import { Random } from '~core/kernel/random';
 import { VaneField } from './GameDrawings';
 import { Sides } from './Sides';
 import { useShared } from './use-shared';
+import { t } from '~/phrases/t';
 
 /** Milliseconds in which the vane comes to rest; as its transition in the styles. */
 const TURNING = 2600;
@@ -42,7 +43,7 @@ export function SpinGame({
   };
   const word = spun && resting ? around[spun.at] : undefined;
   return (
-    <section className="board-game" aria-label="The vane">
+    <section className="board-game" aria-label={t('board.theVane')}>
       <VaneField words={around} turned={spun?.turned ?? 0} lit={word} />
       <p className="board-game__turn" role="status">
         {word === undefined ? ' ' : `${word}: ${task}`}
@@ -54,14 +55,14 @@ export function SpinGame({
           disabled={!resting || around.length < 2 || sidesOf(tasks).length === 0}
           onClick={turn}
         >
-          Turn the vane
+          {t('board.turnTheVane')}
         </button>
       </div>
       <Sides
         most={MOST_AROUND}
         fields={[
-          ['Words around the vane', text, setText],
-          ['What to do with them', tasks, setTasks],
+          [t('board.wordsAroundTheVane'), text, setText],
+          [t('board.whatToDoWithThem'), tasks, setTasks],
         ]}
       />
     </section>

@@ -19,6 +19,7 @@ import { AuctionGame, DiceGame } from './say-games';
 import { SpinGame } from './SpinGame';
 import { CallWords, DescribeIt, PathGameBoard, TugGame } from './more-games';
 import { Question } from './Question';
+import { t } from '~/phrases/t';
 
 /** The exercise whole, to be answered at the board. */
 function Whole({ built, context }: { built: ExercisePart; context: PartContext }) {
@@ -86,8 +87,8 @@ export function Stage({
     return (
       <>
         <p className="board-count">
-          {state.at + 1} of {items.length}
-          {state.at === 0 && ' · done together'}
+          {t('board.of', { at: state.at + 1, items: items.length })}
+          {state.at === 0 && t('board.doneTogether')}
         </p>
         <Question item={item} open={state.open} />
       </>

@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import { stampSigns, type Stamp, type StampSign } from '~core/board/drawn';
+import { t } from '~/phrases/t';
 
 const STEP = 15;
 const held = (value: number) => Math.min(980, Math.max(20, value));
@@ -84,7 +85,10 @@ export function Stamps({
           type="button"
           className="board-stamp"
           style={{ left: `${stamp.x / 10}%`, top: `${stamp.y / 10}%` }}
-          aria-label={`Stamp ${at + 1}, ${stampSigns[stamp.sign]}: take it away`}
+          aria-label={t('board.stampTakeItAway', {
+            at: at + 1,
+            stampSigns: stampSigns[stamp.sign],
+          })}
           onClick={() => remove(stamp)}
           onKeyDown={(event) => press(event, stamp)}
         >

@@ -4,6 +4,8 @@ import { askSomebody } from './Ask';
 import type { BoardLesson } from './board-lesson';
 import { useBoardKeys } from './board-keys';
 import { useBoard } from './use-board';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 /** The hour, by the minute. */
 function useTime(): string {
@@ -12,7 +14,7 @@ function useTime(): string {
     const timer = window.setInterval(() => setNow(new Date()), 5_000);
     return () => clearInterval(timer);
   }, []);
-  return now.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  return now.toLocaleTimeString(locale, { hour: '2-digit', minute: '2-digit' });
 }
 
 /** The second window: what to say, the key, what comes next, and the same steps as at the board. */
@@ -34,8 +36,8 @@ export function TeacherView({ lesson, profile, parts }: BoardLesson) {
         <strong className="h4 mb-0">{time}</strong>
       </div>
       <p className="quiet">
-        What is done here is seen at the board in the other window of this browser.
-        {state.blank && ' The board shows nothing now.'}
+        {t('board.whatIsDoneHereIs')}
+        {state.blank && t('board.theBoardShowsNothingNow')}
       </p>
       <div className="d-flex flex-wrap gap-2 mb-3">
         <button
@@ -43,14 +45,14 @@ export function TeacherView({ lesson, profile, parts }: BoardLesson) {
           className="btn btn-outline-dark btn-lg"
           onClick={() => step({ kind: 'back' })}
         >
-          Back
+          {t('board.back')}
         </button>
         <button
           type="button"
           className="btn btn-primary btn-lg"
           onClick={() => step({ kind: 'next' })}
         >
-          Next
+          {t('board.next')}
         </button>
         <button
           type="button"
@@ -58,7 +60,7 @@ export function TeacherView({ lesson, profile, parts }: BoardLesson) {
           aria-pressed={state.blank}
           onClick={() => step({ kind: 'blank' })}
         >
-          {state.blank ? 'Show the board' : 'Hide the board'}
+          {state.blank ? t('board.showTheBoard') : t('board.hideTheBoard')}
         </button>
         {names.length > 0 && (
           <button
@@ -66,18 +68,19 @@ export function TeacherView({ lesson, profile, parts }: BoardLesson) {
             className="btn btn-outline-dark btn-lg"
             onClick={() => askSomebody(board, names)}
           >
-            Ask somebody{asked.shown && asked.name ? `: ${asked.name}` : ''}
+            {t('board.askSomebody2', { which: asked.shown && asked.name ? `: ${asked.name}` : '' })}
           </button>
         )}
       </div>
       <div className="board-teacher__sides">
-        <section className="card-paper" aria-label="Now">
+        <section className="card-paper" aria-label={t('board.now2')}>
           <p className="quiet mb-1">{part?.stage}</p>
           <h2 className="h5">{part?.title}</h2>
           {part && (
             <p className="small">
               {viewsOf(part).includes(state.view) && boardViews[state.view]}
-              {state.view === 'one' && ` · ${state.at + 1} of ${part.items.length}`}
+              {state.view === 'one' &&
+                t('board.of2', { at: state.at + 1, items: part.items.length })}
             </p>
           )}
           {part?.notes.map((note, index) => (
@@ -86,7 +89,7 @@ export function TeacherView({ lesson, profile, parts }: BoardLesson) {
             </p>
           ))}
           {part && part.items.length > 0 && (
-            <ol className="board-teacher__key" aria-label="Key">
+            <ol className="board-teacher__key" aria-label={t('board.key')}>
               {part.items.map(({ id, question, answer, reason }, index) => (
                 <li
                   key={id}
@@ -102,8 +105,10 @@ export function TeacherView({ lesson, profile, parts }: BoardLesson) {
             </ol>
           )}
         </section>
-        <section className="card-paper" aria-label="Parts">
-          <h2 className="h6">{after ? `Next: ${after.title}` : 'This is the last part.'}</h2>
+        <section className="card-paper" aria-label={t('board.parts')}>
+          <h2 className="h6">
+            {after ? t('board.next2', { title: after.title }) : t('board.thisIsTheLastPart')}
+          </h2>
           <ol className="board-teacher__parts">
             {parts.map(({ id, title, stage }, index) => (
               <li key={id}>

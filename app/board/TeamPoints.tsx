@@ -1,6 +1,7 @@
 import type { SharedBoard } from './use-board';
+import { t } from '~/phrases/t';
 
-const names = ['Suns', 'Waves'] as const;
+const names = [t('board.suns'), t('board.waves')] as const;
 
 /** Points of two teams, shown only where they are wished for. */
 export function TeamPoints({ board: { teams, setTeams } }: { board: SharedBoard }) {
@@ -15,7 +16,7 @@ export function TeamPoints({ board: { teams, setTeams } }: { board: SharedBoard 
       };
     });
   return (
-    <div className="board-teams" role="group" aria-label="Teams">
+    <div className="board-teams" role="group" aria-label={t('board.teams')}>
       {names.map((name, index) => {
         const team = index as 0 | 1;
         return (
@@ -25,7 +26,7 @@ export function TeamPoints({ board: { teams, setTeams } }: { board: SharedBoard 
               type="button"
               className="board-button"
               onClick={() => add(team, 1)}
-              aria-label={`A point for ${name}`}
+              aria-label={t('board.aPointFor', { name })}
             >
               +1
             </button>
@@ -33,7 +34,7 @@ export function TeamPoints({ board: { teams, setTeams } }: { board: SharedBoard 
               type="button"
               className="board-button"
               onClick={() => add(team, -1)}
-              aria-label={`Take a point from ${name}`}
+              aria-label={t('board.takeAPointFrom', { name })}
             >
               −1
             </button>

@@ -1,6 +1,7 @@
 import { penTools, stampSigns, type PenTool, type StampSign } from '~core/board/drawn';
 import { StampDrawing } from './Stamps';
 import type { DrawnBoard } from './use-drawn';
+import { t } from '~/phrases/t';
 
 /** What is in the teacher's hand. */
 export type Hand =
@@ -15,14 +16,14 @@ function Kept({ drawn }: { drawn: DrawnBoard }) {
       <span className="board-foot__gap" />
       {drawn.message && <span role="alert">{drawn.message}</span>}
       {drawn.isKept ? (
-        <span role="status">Kept with the lesson.</span>
+        <span role="status">{t('board.keptWithTheLesson')}</span>
       ) : (
         <button type="button" className="board-button" onClick={drawn.keep}>
-          Keep with the lesson
+          {t('board.keepWithTheLesson')}
         </button>
       )}
       <button type="button" className="board-button" onClick={drawn.throwAway}>
-        Throw it all away
+        {t('board.throwItAllAway')}
       </button>
       {drawn.clash}
     </>
@@ -45,7 +46,7 @@ export function PenBox({
   drawn: DrawnBoard;
 }) {
   return (
-    <div className="board-row board-pens" role="group" aria-label="Pens and stamps">
+    <div className="board-row board-pens" role="group" aria-label={t('board.pensAndStamps')}>
       {Object.entries(penTools).map(([id, name]) => (
         <button
           key={id}
@@ -63,7 +64,7 @@ export function PenBox({
           type="button"
           className="board-button board-button--stamp"
           aria-pressed={hand.kind === 'stamp' && hand.sign === id}
-          aria-label={`Stamp: ${name}`}
+          aria-label={t('board.stamp', { name })}
           title={name}
           onClick={() => onHand({ kind: 'stamp', sign: id as StampSign })}
         >
@@ -72,11 +73,11 @@ export function PenBox({
       ))}
       {hand.kind === 'stamp' && (
         <button type="button" className="board-button" onClick={() => onStampMiddle(hand.sign)}>
-          Set it in the middle
+          {t('board.setItInTheMiddle')}
         </button>
       )}
       <button type="button" className="board-button" onClick={onClear}>
-        Clear this place
+        {t('board.clearThisPlace')}
       </button>
       <Kept drawn={drawn} />
     </div>
@@ -105,14 +106,14 @@ export function CoverBox({
     </button>
   );
   return (
-    <div className="board-row board-pens" role="group" aria-label="Covers">
-      {button('From above', onFromAbove, !overAreas)}
-      {button('Over parts', onOverAreas, overAreas)}
+    <div className="board-row board-pens" role="group" aria-label={t('board.covers')}>
+      {button(t('board.fromAbove'), onFromAbove, !overAreas)}
+      {button(t('board.overParts'), onOverAreas, overAreas)}
       {overAreas && (
         <>
-          {button('Cover the middle', onMiddle)}
-          {button('Open all', onOpenAll)}
-          <span>Draw a cover over what is to wait. A click opens it.</span>
+          {button(t('board.coverTheMiddle'), onMiddle)}
+          {button(t('board.openAll'), onOpenAll)}
+          <span>{t('board.drawACoverOverWhat')}</span>
         </>
       )}
       <Kept drawn={drawn} />

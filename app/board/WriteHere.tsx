@@ -3,6 +3,7 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import { MarkedWord } from '~/ui/MarkedWord';
 import type { TileUnit } from '~/workers/tile-units';
 import { engine } from '~/workers/engine.client';
+import { t } from '~/phrases/t';
 
 const wordsIn = (text: string) => [...new Set(text.match(/[\p{L}\p{M}'’]+/gu) ?? [])].slice(0, 24);
 
@@ -38,11 +39,11 @@ export function WriteHere({
     };
   }, [apart, asked, profile]);
   return (
-    <section className="board-write" aria-label="Written on the board">
+    <section className="board-write" aria-label={t('board.writtenOnTheBoard')}>
       <textarea
         className="learner-text"
-        aria-label="Write on the board"
-        placeholder="Write here …"
+        aria-label={t('board.writeOnTheBoard')}
+        placeholder={t('board.writeHere')}
         rows={apart ? 2 : 4}
         maxLength={600}
         spellCheck={false}
@@ -55,7 +56,7 @@ export function WriteHere({
         aria-pressed={apart}
         onClick={() => setApart(!apart)}
       >
-        Take words apart
+        {t('board.takeWordsApart')}
       </button>
       {apart && (
         <p className="board-write__words learner-text">

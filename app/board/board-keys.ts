@@ -1,5 +1,6 @@
 /** Keys of the board: a clicker sends Page Down and Page Up. */
 import { useEffect, useRef } from 'react';
+import { t } from '~/phrases/t';
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
@@ -8,7 +9,7 @@ const isTyping = (target: EventTarget | null) =>
 /** Within an exercise the arrows and the space bar are the exercise's; on a button the space bar presses it. */
 const isAnswering = ({ target, key }: KeyboardEvent) =>
   target instanceof HTMLElement &&
-  target.closest(`.play, [role="slider"]${key === ' ' ? ', button' : ''}`) !== null;
+  target.closest(`.play, [role="slider"]${key === ' ' ? t('board.button') : ''}`) !== null;
 
 export interface BoardKeys {
   readonly next: () => void;

@@ -14,6 +14,7 @@ import { isBroken, isExercise, titleOf, type BuiltPart } from '~/workspaces/less
 import { screenTextOf } from '~/workspaces/lesson/screen-text';
 import { contextOf } from '~/workspaces/results/made-exercises';
 import type { PartContext } from '~/workers/part-maker';
+import { t } from '~/phrases/t';
 
 export interface LessonPartOnBoard extends BoardPart {
   readonly stage: string;
@@ -98,7 +99,7 @@ export async function boardLesson(lesson: Lesson, profile: ClassProfile): Promis
     lesson.stages.map(async (stage) => {
       const name = stageNames[stage.id];
       const made: LessonPartOnBoard[] = [];
-      let notes = [stage.teacher, stage.check && `Check: ${stage.check}`].flatMap(
+      let notes = [stage.teacher, stage.check && t('board.check', { check: stage.check })].flatMap(
         (text) => text || [],
       );
       for (const part of stage.parts) {

@@ -21,8 +21,9 @@ import {
 import { Random } from '~core/kernel/random';
 import { TeamSign } from './GameDrawings';
 import { Question } from './Question';
+import { t } from '~/phrases/t';
 
-export const teamNames = ['Suns', 'Waves'] as const;
+export const teamNames = [t('board.suns'), t('board.waves')] as const;
 
 /** The task of a square, its answer when it is asked for, and what the referee says of it. */
 export function Task({
@@ -38,12 +39,12 @@ export function Task({
 }) {
   const [open, setOpen] = useState<0 | 1>(0);
   return (
-    <div className="board-task" role="group" aria-label="The task">
+    <div className="board-task" role="group" aria-label={t('board.theTask')}>
       <Question item={item} open={open} />
       <div className="board-row">
         {open === 0 && (
           <button type="button" className="board-button" onClick={() => setOpen(1)}>
-            Open the answer
+            {t('board.openTheAnswer')}
           </button>
         )}
         <button
@@ -51,10 +52,10 @@ export function Task({
           className="board-button board-button--main"
           onClick={() => onSaid(true)}
         >
-          Right
+          {t('board.right')}
         </button>
         <button type="button" className="board-button" onClick={() => onSaid(false)}>
-          Not yet
+          {t('board.notYet')}
         </button>
         <button type="button" className="board-button" onClick={onLeave}>
           {leave}
@@ -94,19 +95,22 @@ export function LineBoard({
     setTurn(turn + 1);
   };
   return (
-    <section className="board-game" aria-label={four ? 'Four in a line' : 'Three in a line'}>
+    <section
+      className="board-game"
+      aria-label={four ? t('board.fourInALine') : t('board.threeInALine')}
+    >
       <p className="board-game__turn" role="status">
         {winner !== undefined
-          ? `${teamNames[winner]} have ${rules.needed} in a line.`
+          ? t('board.haveInALine', { teamNames: teamNames[winner], needed: rules.needed })
           : isOver(game)
-            ? 'No square is left, and no line is made.'
-            : `${teamNames[game.turn]}, choose a square.`}
+            ? t('board.noSquareIsLeftAnd')
+            : t('board.chooseASquare', { teamNames: teamNames[game.turn] })}
       </p>
       {item ? (
         <Task
           item={item}
           onSaid={said}
-          leave="Another square"
+          leave={t('board.anotherSquare')}
           onLeave={() => setAsked(undefined)}
         />
       ) : (
@@ -122,8 +126,8 @@ export function LineBoard({
               disabled={isOver(game) || landing(game, square) === undefined}
               aria-label={
                 team === undefined
-                  ? `Square ${square + 1}`
-                  : `Square ${square + 1}: ${teamNames[team]}`
+                  ? t('board.square', { square: square + 1 })
+                  : t('board.square2', { square: square + 1, teamNames: teamNames[team] })
               }
               onClick={() => setAsked(square)}
             >
@@ -133,7 +137,7 @@ export function LineBoard({
         </div>
       )}
       <button type="button" className="board-button" onClick={again}>
-        Begin again
+        {t('board.beginAgain')}
       </button>
     </section>
   );
@@ -166,18 +170,18 @@ export function HiddenWordGame({
     setHidden(hideWord(following, other));
   };
   return (
-    <section className="board-game" aria-label="Hidden word">
+    <section className="board-game" aria-label={t('board.hiddenWord')}>
       <p className="board-hidden learner-text">
         {lettersOf(hidden).map((sign, at) => (
           <span key={at} className={sign === undefined ? 'board-hidden__cover' : undefined}>
-            {sign ?? <span className="visually-hidden">covered</span>}
+            {sign ?? <span className="visually-hidden">{t('board.covered')}</span>}
           </span>
         ))}
       </p>
       <p className="visually-hidden" role="status">
         {isFound(hidden)
-          ? `The word is ${hidden.word}.`
-          : `${hidden.open} of ${hidden.order.length} letters are open.`}
+          ? t('board.theWordIs', { word: hidden.word })
+          : t('board.ofLettersAreOpen', { open: hidden.open, order: hidden.order.length })}
       </p>
       {!isFound(hidden) && item && (
         <Task
@@ -187,7 +191,7 @@ export function HiddenWordGame({
             if (right) setHidden(uncover(hidden));
             setTurn(turn + 1);
           }}
-          leave="Another task"
+          leave={t('board.anotherTask')}
           onLeave={() => setTurn(turn + 1)}
         />
       )}
@@ -198,11 +202,11 @@ export function HiddenWordGame({
             className="board-button"
             onClick={() => setHidden(uncover(hidden, true))}
           >
-            It was said: open all
+            {t('board.itWasSaidOpenAll')}
           </button>
         )}
         <button type="button" className="board-button" onClick={next}>
-          Another word
+          {t('board.anotherWord')}
         </button>
       </div>
     </section>

@@ -18,6 +18,7 @@ import {
 import { Random } from '~core/kernel/random';
 import { PathSquares, Rope } from './GameDrawings';
 import { Task, teamNames } from './games';
+import { t } from '~/phrases/t';
 
 /** Tasks in an order of the seed's, one after the other. */
 function useTasks(items: readonly BoardItem[], seed: number) {
@@ -32,18 +33,27 @@ export function TugGame({ items, seed }: { items: readonly BoardItem[]; seed: nu
   const { item, turn, next } = useTasks(items, seed);
   const winner = tugWinner(game);
   return (
-    <section className="board-game" aria-label="Pull the rope">
+    <section className="board-game" aria-label={t('board.pullTheRope')}>
       <p className="board-game__turn" role="status">
         {winner === undefined
-          ? `${teamNames[game.turn]}, answer and pull. The knot is ${game.knot === 0 ? 'in the middle' : `${Math.abs(game.knot)} ${Math.abs(game.knot) === 1 ? 'step' : 'steps'} to the ${teamNames[game.knot < 0 ? 0 : 1]}`}.`
-          : `${teamNames[winner]} have pulled it over.`}
+          ? t('board.answerAndPullTheKnot', {
+              teamNames: teamNames[game.turn],
+              which:
+                game.knot === 0
+                  ? t('board.inTheMiddle')
+                  : t('board.stepsTo', {
+                      count: Math.abs(game.knot),
+                      team: teamNames[game.knot < 0 ? 0 : 1],
+                    }),
+            })
+          : t('board.havePulledItOver', { teamNames: teamNames[winner] })}
       </p>
       <Rope knot={game.knot} />
       {winner === undefined && item && (
         <Task
           key={turn}
           item={item}
-          leave="Another task"
+          leave={t('board.anotherTask')}
           onLeave={next}
           onSaid={(right) => {
             setGame(pull(game, right));
@@ -52,7 +62,7 @@ export function TugGame({ items, seed }: { items: readonly BoardItem[]; seed: nu
         />
       )}
       <button type="button" className="board-button" onClick={() => setGame(newTug())}>
-        Begin again
+        {t('board.beginAgain')}
       </button>
     </section>
   );
@@ -65,13 +75,21 @@ export function PathGameBoard({ items, seed }: { items: readonly BoardItem[]; se
   const { item, turn, next } = useTasks(items, seed + 3);
   const winner = pathWinner(game);
   return (
-    <section className="board-game" aria-label="Along the path">
+    <section className="board-game" aria-label={t('board.alongThePath')}>
       <p className="board-game__turn" role="status">
         {winner !== undefined
-          ? `${teamNames[winner]} are there first.`
+          ? t('board.areThereFirst', { teamNames: teamNames[winner] })
           : game.thrown === undefined
-            ? `${teamNames[game.turn]}, throw the die. Suns are at ${game.places[0]}, Waves at ${game.places[1]}, of ${PATH}.`
-            : `${teamNames[game.turn]} threw ${game.thrown}: answer, and walk.`}
+            ? t('board.throwTheDieSunsAre', {
+                teamNames: teamNames[game.turn],
+                places: game.places[0],
+                placesA: game.places[1],
+                PATH,
+              })
+            : t('board.threwAnswerAndWalk', {
+                teamNames: teamNames[game.turn],
+                thrown: game.thrown,
+              })}
       </p>
       <PathSquares places={game.places} />
       {winner === undefined && game.thrown === undefined && (
@@ -80,14 +98,14 @@ export function PathGameBoard({ items, seed }: { items: readonly BoardItem[]; se
           className="board-button board-button--main"
           onClick={() => setGame(throwDie(game, random))}
         >
-          Throw the die
+          {t('board.throwTheDie')}
         </button>
       )}
       {winner === undefined && game.thrown !== undefined && item && (
         <Task
           key={turn}
           item={item}
-          leave="Another task"
+          leave={t('board.anotherTask')}
           onLeave={next}
           onSaid={(right) => {
             setGame(walk(game, right));
@@ -96,7 +114,7 @@ export function PathGameBoard({ items, seed }: { items: readonly BoardItem[]; se
         />
       )}
       <button type="button" className="board-button" onClick={() => setGame(newPath())}>
-        Begin again
+        {t('board.beginAgain')}
       </button>
     </section>
   );
@@ -108,9 +126,9 @@ export function CallWords({ words, seed }: { words: readonly string[]; seed: num
   const now = calledNow(calling);
   const left = calling.order.length - calling.called;
   return (
-    <section className="board-game" aria-label="Call the words">
+    <section className="board-game" aria-label={t('board.callTheWords')}>
       <p className="board-called learner-text" role="status">
-        {now ?? 'Ready?'}
+        {now ?? t('board.ready')}
       </p>
       <div className="board-row">
         <button
@@ -119,7 +137,7 @@ export function CallWords({ words, seed }: { words: readonly string[]; seed: num
           disabled={left === 0}
           onClick={() => setCalling(callNext(calling))}
         >
-          {left === 0 ? 'All are called' : 'Next word'}
+          {left === 0 ? t('board.allAreCalled') : t('board.nextWord')}
         </button>
         <button
           type="button"
@@ -127,14 +145,14 @@ export function CallWords({ words, seed }: { words: readonly string[]; seed: num
           disabled={calling.called === 0}
           onClick={() => setCalling(callBack(calling))}
         >
-          Not heard: take it back
+          {t('board.notHeardTakeItBack')}
         </button>
         <button
           type="button"
           className="board-button"
           onClick={() => setCalling(newCalling(words, new Random(Date.now() % 1_000_000)))}
         >
-          Begin again
+          {t('board.beginAgain')}
         </button>
       </div>
       <p className="learner-text">
@@ -181,17 +199,19 @@ export function DescribeIt({
   };
   const over = calling.called === calling.order.length;
   return (
-    <section className="board-game" aria-label="Describe it">
+    <section className="board-game" aria-label={t('board.describeIt')}>
       <p className="board-game__turn" role="status">
-        {found} found. Who guesses turns away; the others describe the word and do not say it.
+        {t('board.foundWhoGuessesTurnsAway', { found })}
       </p>
       <p className="board-called learner-text">
-        {shown ? now : <span className="board-hidden__cover">covered</span>}
+        {shown ? now : <span className="board-hidden__cover">{t('board.covered')}</span>}
       </p>
-      {shown && <p className="board-avoid">Not to be said: {avoid.join(', ')}</p>}
+      {shown && (
+        <p className="board-avoid">{t('board.notToBeSaid', { avoid: avoid.join(', ') })}</p>
+      )}
       <div className="board-row">
         <button type="button" className="board-button" onClick={() => setShown(!shown)}>
-          {shown ? 'Cover it' : 'Show it'}
+          {shown ? t('board.coverIt') : t('board.showIt')}
         </button>
         <button
           type="button"
@@ -199,10 +219,10 @@ export function DescribeIt({
           disabled={over}
           onClick={() => next(true)}
         >
-          Found
+          {t('board.found')}
         </button>
         <button type="button" className="board-button" disabled={over} onClick={() => next(false)}>
-          Another word
+          {t('board.anotherWord')}
         </button>
       </div>
     </section>

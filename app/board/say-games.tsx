@@ -6,6 +6,7 @@ import { Random } from '~core/kernel/random';
 import { teamNames } from './games';
 import { Sides } from './Sides';
 import { useShared } from './use-shared';
+import { t } from '~/phrases/t';
 
 /** Two dice: a word, and what to do with it; the sides of both are the teacher's to write. */
 export function DiceGame({
@@ -29,7 +30,7 @@ export function DiceGame({
   const [thrown, setThrown] = useState<readonly string[]>();
   const dice = [sidesOf(first), sidesOf(second)].map((sides) => sides.slice(0, MOST_SIDES));
   return (
-    <section className="board-game" aria-label="Dice">
+    <section className="board-game" aria-label={t('board.dice')}>
       <div className="board-dice" role="status">
         {(thrown ?? ['', '']).map((side, at) => (
           <p key={at} className={at === 0 ? 'board-die learner-text' : 'board-die board-die--do'}>
@@ -44,14 +45,14 @@ export function DiceGame({
           disabled={dice.some((sides) => sides.length === 0)}
           onClick={() => setThrown(throwDice(dice, random, thrown?.[0]))}
         >
-          Throw
+          {t('board.throw')}
         </button>
       </div>
       <Sides
         most={MOST_SIDES}
         fields={[
-          ['Words on the first die', first, setFirst],
-          ['What to do, on the second', second, setSecond],
+          [t('board.wordsOnTheFirstDie'), first, setFirst],
+          [t('board.whatToDoOnThe'), second, setSecond],
         ]}
       />
     </section>
@@ -66,11 +67,15 @@ export function AuctionGame({ items, seed }: { items: readonly BoardItem[]; seed
   if (lot === undefined) {
     const [left, right] = purses;
     return (
-      <section className="board-game" aria-label="Auction of sentences">
+      <section className="board-game" aria-label={t('board.auctionOfSentences')}>
         <p className="board-game__turn" role="status">
           {left === right
-            ? `Both have ${left} coins.`
-            : `${teamNames[left > right ? 0 : 1]} have more: ${Math.max(left, right)} coins to ${Math.min(left, right)}.`}
+            ? t('board.bothHaveCoins', { left })
+            : t('board.haveMoreCoinsTo', {
+                teamNames: teamNames[left > right ? 0 : 1],
+                left: Math.max(left, right),
+                leftA: Math.min(left, right),
+              })}
         </p>
         <div className="board-row">
           <button
@@ -78,20 +83,20 @@ export function AuctionGame({ items, seed }: { items: readonly BoardItem[]; seed
             className="board-button board-button--main"
             onClick={() => setAuction(newAuction(items, new Random(seed + 32)))}
           >
-            Begin again
+            {t('board.beginAgain')}
           </button>
         </div>
       </section>
     );
   }
   return (
-    <section className="board-game" aria-label="Auction of sentences">
+    <section className="board-game" aria-label={t('board.auctionOfSentences')}>
       <p className="board-game__turn" role="status">
         {settled
-          ? `${lot.right ? 'Right' : 'Wrong'}. ${lot.says}`
+          ? `${lot.right ? t('board.right') : t('board.wrong')}. ${lot.says}`
           : bid
-            ? `${teamNames[bid.team]} bid ${bid.coins}.`
-            : `Sentence ${at + 1} of ${lots.length}. Is it right? Bid only then.`}
+            ? t('board.bid', { teamNames: teamNames[bid.team], coins: bid.coins })
+            : t('board.sentenceOfIsItRight', { at: at + 1, lots: lots.length })}
       </p>
       <p className="board-lot learner-text">{lot.sentence}</p>
       <div className="board-row">
@@ -103,7 +108,7 @@ export function AuctionGame({ items, seed }: { items: readonly BoardItem[]; seed
             disabled={bidBy(auction, team) === auction}
             onClick={() => setAuction(bidBy(auction, team))}
           >
-            {teamNames[team]} bid · {purses[team]} coins
+            {t('board.bidCoins', { teamNames: teamNames[team], purses: purses[team] })}
           </button>
         ))}
         {settled ? (
@@ -112,7 +117,7 @@ export function AuctionGame({ items, seed }: { items: readonly BoardItem[]; seed
             className="board-button board-button--main"
             onClick={() => setAuction(nextLot(auction))}
           >
-            Next sentence
+            {t('board.nextSentence')}
           </button>
         ) : (
           <button
@@ -120,7 +125,7 @@ export function AuctionGame({ items, seed }: { items: readonly BoardItem[]; seed
             className="board-button board-button--main"
             onClick={() => setAuction(settle(auction))}
           >
-            {bid ? 'Sold: open it' : 'Nobody: open it'}
+            {bid ? t('board.soldOpenIt') : t('board.nobodyOpenIt')}
           </button>
         )}
       </div>

@@ -11,6 +11,7 @@ import { plainFont } from '~core/paper/font-name';
 import type { LessonPart } from '~core/records/lesson';
 import type { Sheet } from '~core/sheets/sheet';
 import { saveText } from '~/ui/save-text';
+import { t } from '~/phrases/t';
 
 /** What is saved: the pages as they print, and the same as a document. */
 export interface Downloadable {
@@ -23,14 +24,14 @@ export interface Downloadable {
 }
 
 export const documentKinds = {
-  docx: 'Word file (.docx)',
-  md: 'Markdown (.md)',
-  txt: 'Plain text (.txt)',
-  html: 'Web page (.html)',
-  xlsx: 'Items and key, a spreadsheet (.xlsx)',
-  csv: 'Items and key (.csv)',
-  tsv: 'Items and key, with tabs (.tsv)',
-  qti: 'QTI 3 package (.zip)',
+  docx: t('documents.wordFileDocx'),
+  md: t('documents.markdownMd'),
+  txt: t('documents.plainTextTxt'),
+  html: t('documents.webPageHtml'),
+  xlsx: t('documents.itemsAndKeyASpreadsheet'),
+  csv: t('documents.itemsAndKeyCsv'),
+  tsv: t('documents.itemsAndKeyWithTabs'),
+  qti: t('documents.qti3PackageZip'),
 } as const;
 export type DocumentKind = keyof typeof documentKinds;
 
@@ -73,13 +74,15 @@ export async function saveDocument(
         from.exercises.map((exercise, index) => ({ id: `e${index + 1}`, exercise })),
         from.parts && { format: 'wordane-exercises', parts: from.parts },
       );
-      if (made.items === 0) return `Nothing was saved. ${made.left.join(' ')}`;
+      if (made.items === 0) return t('documents.nothingWasSaved', { left: made.left.join(' ') });
       const bytes = qtiPackage(made, await picturesByName(made.pictures));
       saveAs(
         new Blob([bytes as BlobPart], { type: 'application/zip' }),
         fileName(`${from.title} qti`, 'zip'),
       );
-      return made.left.length === 0 ? undefined : `Saved. ${made.left.join(' ')}`;
+      return made.left.length === 0
+        ? undefined
+        : t('documents.saved', { left: made.left.join(' ') });
     }
     case 'docx': {
       // The writer of Word files is large: it is fetched when it is asked for.
@@ -135,8 +138,10 @@ const places = ['', 'next', 'second', 'third', 'fourth', 'fifth'];
 /** A place in the server's line, in words. */
 export const placeInWords = (place: number) =>
   place === 0
-    ? 'Being made …'
-    : `Waiting for the server: ${places[place] ?? `number ${place}`} in line …`;
+    ? t('documents.beingMade')
+    : t('documents.waitingForTheServerIn', {
+        places: places[place] ?? t('documents.number', { place }),
+      });
 
 /** Asks again and again where a print stands, until told to stop. */
 function watchPlace(ticket: string, onPlace: (words: string) => void): () => void {
@@ -171,12 +176,12 @@ export async function saveFromServer(
     });
     if (!response.ok) {
       const said = (await response.json().catch(() => ({}))) as { message?: string };
-      return said.message ?? 'The file could not be made. Print instead.';
+      return said.message ?? t('documents.theFileCouldNotBe');
     }
     saveAs(await response.blob(), fileName(title, address.slice(1)));
     return undefined;
   } catch {
-    return 'The server cannot be reached. Print instead: it gives the same pages.';
+    return t('documents.theServerCannotBeReached');
   } finally {
     stop();
   }

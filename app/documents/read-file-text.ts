@@ -1,5 +1,6 @@
 /** The text of a file that a teacher chose, whatever program saved it. */
 import type { DecodedFile } from '~core/records/exchange/decode-file';
+import { t } from '~/phrases/t';
 
 export async function readFileText(file: File, encoding?: string): Promise<DecodedFile> {
   const [{ decodeFile }, bytes] = await Promise.all([
@@ -12,11 +13,11 @@ export async function readFileText(file: File, encoding?: string): Promise<Decod
 /** Encodings that a teacher may choose among where the guess is wrong. */
 const names: Readonly<Record<string, string>> = {
   'utf-8': 'UTF-8',
-  'windows-1252': 'Western (Windows-1252)',
-  'windows-1250': 'Central European (Windows-1250)',
-  'windows-1251': 'Cyrillic (Windows-1251)',
+  'windows-1252': t('documents.westernWindows1252'),
+  'windows-1250': t('documents.centralEuropeanWindows1250'),
+  'windows-1251': t('documents.cyrillicWindows1251'),
   'utf-16le': 'UTF-16',
-  shift_jis: 'Japanese (Shift JIS)',
+  shift_jis: t('documents.japaneseShiftJis'),
 };
 
 export const encodingName = (encoding: string) => names[encoding] ?? encoding;

@@ -1,5 +1,6 @@
 /** Tables as spreadsheets (Office Open XML, ECMA-376), and back. */
 import Papa from 'papaparse';
+import { t } from '~/phrases/t';
 
 export type Cell = string | number;
 
@@ -39,8 +40,6 @@ export async function fromSpreadsheet(file: Blob): Promise<string> {
       { delimiter: '\t', newline: '\n' },
     );
   } catch {
-    throw new Error(
-      'This is a document or a spreadsheet that cannot be read. Save it as .xlsx or CSV, or copy its columns and paste them here.',
-    );
+    throw new Error(t('documents.thisIsADocumentOr'));
   }
 }

@@ -7,10 +7,11 @@ import { handFamily } from '~/ui/hand-family';
 import { speechAddress } from '~/ui/speak';
 import { pictureAddress } from '~/ui/Picture';
 import { fontData } from './font-data';
+import { t } from '~/phrases/t';
 
 const fetched = async (address: string): Promise<Response> => {
   const response = await fetch(address);
-  if (!response.ok) throw new Error(`${address} cannot be had.`);
+  if (!response.ok) throw new Error(t('documents.cannotBeHad', { address }));
   return response;
 };
 
@@ -81,12 +82,12 @@ export async function takeHomeFile(
 export function sizeOf(page: string): string {
   const bytes = new Blob([page]).size;
   return bytes < 1_000_000
-    ? `${Math.round(bytes / 1000)} KB`
+    ? t('documents.kb', { bytes: Math.round(bytes / 1000) })
     : `${(bytes / 1_000_000).toFixed(1)} MB`;
 }
 
 export const saveTakeHome = (page: string, title: string) =>
   saveAs(
     new Blob([page], { type: 'text/html;charset=utf-8' }),
-    `${title.replace(/[\\/:*?"<>|]/g, ' ').trim() || 'Exercises'}.html`,
+    `${title.replace(/[\\/:*?"<>|]/g, ' ').trim() || t('documents.exercises')}.html`,
   );

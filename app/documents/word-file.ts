@@ -22,6 +22,7 @@ import {
   type TableCell as Cell,
 } from '~core/paper/document';
 import { papers, type PaperName } from '~core/kernel/paper-size';
+import { t } from '~/phrases/t';
 
 /** Twentieths of a point in a millimetre, and pixels of 1/96 inch. */
 const TWIPS_PER_MM = 1440 / 25.4;
@@ -53,7 +54,7 @@ function picture(
 ): ParagraphChild {
   const data = pictures.get(source);
   const name = pictureName(source);
-  if (data === undefined) return new TextRun(`[picture: ${text || name}] `);
+  if (data === undefined) return new TextRun(t('documents.picture', { text: text || name }));
   const ratio = ratioOf(data);
   return new ImageRun({
     type: 'png',

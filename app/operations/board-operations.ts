@@ -5,6 +5,7 @@ import type { Lesson } from '~core/records/lesson';
 import type { PieceBoardRecord } from '~core/records/piece-board-record';
 import { Fields, Id, Text } from './fields';
 import { operation, type Operations } from './operation';
+import { t } from '~/phrases/t';
 
 class KeepBoard {
   @Fields() board!: PieceBoardRecord;
@@ -38,7 +39,7 @@ export const boardOperations: Operations<Lesson> = {
   }),
   'remove-board': op({
     input: RemoveBoard,
-    label: (_, { name }) => `Removed the board ${name}`,
+    label: (_, { name }) => t('change.removedTheBoard', { name }),
     step: (lesson, { board }) => ({
       ...lesson,
       boards: (lesson.boards ?? []).filter(({ id }) => id !== board),
@@ -48,9 +49,7 @@ export const boardOperations: Operations<Lesson> = {
   'keep-drawn': op({
     input: KeepDrawn,
     label: (_, { drawn: { places } }) =>
-      places.length === 0
-        ? 'Threw away what was drawn at the board'
-        : 'Kept what was drawn at the board',
+      places.length === 0 ? t('change.threwAwayWhatWasDrawn') : t('change.keptWhatWasDrawnAt'),
     step: ({ drawn: _before, ...lesson }, { drawn: { places } }) => {
       const drawn = places.filter((place) => !isBare(place));
       return drawn.length === 0 ? lesson : { ...lesson, drawn };

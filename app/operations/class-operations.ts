@@ -4,7 +4,7 @@ import { sequenceOf } from '~core/classes/class-sequence';
 import type { ClassSettings } from '~core/classes/new-class';
 import { LEARNER_LENGTHS } from '~core/records/class-record';
 import { readRoster } from '~core/classes/roster';
-import { possessive } from '~core/kernel/possessive';
+import { nameOf as named } from '~/phrases/name-of';
 import { versions, type Version } from '~core/kernel/version';
 import {
   addStep,
@@ -17,6 +17,7 @@ import {
 import type { Sequence } from '~core/languages/en/sounds/sequence';
 import { Fields, Id, Name, OneOf, Text, Whole, Word, Yes } from './fields';
 import { ChangeError, newId, NoInput, operation, type Operations } from './operation';
+import { t } from '~/phrases/t';
 
 class Settings {
   @Fields() fields!: ClassSettings;
@@ -92,34 +93,40 @@ function editSequence(profile: ClassProfile, edited: (sequence: Sequence) => Seq
   const present = sequenceOf(profile);
   const own =
     profile.sequence === null
-      ? { ...present, id: newId(), name: `${possessive(profile.name)} sequence` }
+      ? {
+          ...present,
+          id: newId(),
+          name: t('change.sequence', named(profile)),
+        }
       : present;
   return within({ ...profile, sequence: edited(own) });
 }
 
 const nameOf = ({ roster }: ClassProfile, id: string) =>
-  roster.find((learner) => learner.id === id)?.name ?? 'A learner';
+  roster.find((learner) => learner.id === id)?.name ?? t('change.aLearner');
 
 export const classOperations: Operations<ClassProfile> = {
   change: op({
     input: Settings,
     label: (_, { fields }) =>
-      `Changed the class’s ${Object.keys(fields)
-        .join(', ')
-        .replace('language, course, unit', 'language')
-        .replace('confusables', 'words taken for each other')
-        .replace('offerAge', 'words offered')
-        .replace('practice', 'way of practising')
-        .replace('course, unit', 'course')
-        .replace(/^unit$/, 'unit of the course')
-        .replace('wordSpaces', 'spaces between words')
-        .replace('furigana', 'kana over the kanji')
-        .replace(/^hand$/, 'school hand')}`,
+      t('change.changedTheClasss', {
+        replace: Object.keys(fields)
+          .join(', ')
+          .replace('language, course, unit', 'language')
+          .replace('confusables', 'words taken for each other')
+          .replace('offerAge', 'words offered')
+          .replace('practice', 'way of practising')
+          .replace('course, unit', 'course')
+          .replace(/^unit$/, 'unit of the course')
+          .replace('wordSpaces', 'spaces between words')
+          .replace('furigana', 'kana over the kanji')
+          .replace(/^hand$/, 'school hand'),
+      }),
     step: (profile, { fields }) => within({ ...profile, ...fields }),
   }),
   'add-learners': op({
     input: Names,
-    label: () => 'Added learners',
+    label: () => t('change.addedLearners'),
     step: (profile, { names }) => {
       const reading = readRoster(
         names,
@@ -131,7 +138,7 @@ export const classOperations: Operations<ClassProfile> = {
   }),
   'remove-learner': op({
     input: OneLearner,
-    label: (profile, { learner }) => `Removed ${nameOf(profile, learner)}`,
+    label: (profile, { learner }) => t('change.removed', { nameOf: nameOf(profile, learner) }),
     step: (profile, { learner }) => ({
       ...profile,
       roster: profile.roster.filter(({ id }) => id !== learner),
@@ -140,7 +147,7 @@ export const classOperations: Operations<ClassProfile> = {
   'learner-version': op({
     input: LearnerVersion,
     label: (profile, { learner, version }) =>
-      `${nameOf(profile, learner)} gets the ${version} version`,
+      t('change.getsTheVersion', { nameOf: nameOf(profile, learner), version }),
     step: (profile, { learner, version }) => ({
       ...profile,
       roster: profile.roster.map((each) => (each.id === learner ? { ...each, version } : each)),
@@ -148,7 +155,8 @@ export const classOperations: Operations<ClassProfile> = {
   }),
   'learner-home': op({
     input: LearnerHome,
-    label: (profile, { learner }) => `Changed the home language of ${nameOf(profile, learner)}`,
+    label: (profile, { learner }) =>
+      t('change.changedTheHomeLanguageOf', { nameOf: nameOf(profile, learner) }),
     step: (profile, { learner, home }) => ({
       ...profile,
       roster: profile.roster.map((each) => {
@@ -162,8 +170,8 @@ export const classOperations: Operations<ClassProfile> = {
     input: LearnerFact,
     label: (profile, { learner, fact }) =>
       fact === 'group'
-        ? `Changed the group of ${nameOf(profile, learner)}`
-        : `Changed the ${fact} of ${nameOf(profile, learner)}`,
+        ? t('change.changedTheGroupOf', { nameOf: nameOf(profile, learner) })
+        : t('change.changedTheOf', { fact, nameOf: nameOf(profile, learner) }),
     step: (profile, { learner, fact, text }) => ({
       ...profile,
       roster: profile.roster.map((each) => {
@@ -176,7 +184,7 @@ export const classOperations: Operations<ClassProfile> = {
   known: op({
     input: Known,
     label: (_, { word, known }) =>
-      known ? `Counted ${word} as known` : `No longer counted ${word} as known`,
+      known ? t('change.countedAsKnown', { word }) : t('change.noLongerCountedAsKnown', { word }),
     step: (profile, { word, known }) => {
       const others = profile.knownWords.filter((each) => each !== word);
       return { ...profile, knownWords: known ? [...others, word] : others };
@@ -185,7 +193,7 @@ export const classOperations: Operations<ClassProfile> = {
   hide: op({
     input: Hidden,
     label: (_, { word, hidden }) =>
-      hidden ? `Hid ${word} from the class` : `Offered ${word} to the class again`,
+      hidden ? t('change.hidFromTheClass', { word }) : t('change.offeredToTheClassAgain', { word }),
     step: (profile, { word, hidden }) => {
       const others = profile.hiddenWords.filter((each) => each !== word);
       return { ...profile, hiddenWords: hidden ? [...others, word] : others };
@@ -195,7 +203,7 @@ export const classOperations: Operations<ClassProfile> = {
   show: op({
     input: Shown,
     label: (_, { word, shown }) =>
-      shown ? `Offered ${word} to the class all the same` : `Kept ${word} back again`,
+      shown ? t('change.offeredToTheClassAll', { word }) : t('change.keptBackAgain', { word }),
     step: (profile, { word, shown }) => {
       const others = (profile.shownWords ?? []).filter((each) => each !== word);
       return { ...profile, shownWords: shown ? [...others, word] : others };
@@ -204,7 +212,7 @@ export const classOperations: Operations<ClassProfile> = {
 
   called: op({
     input: Called,
-    label: (_, { name, pronoun }) => `${name} is ${pronoun}`,
+    label: (_, { name, pronoun }) => t('change.is', { name, pronoun }),
     step: (profile, { name, pronoun }) => ({
       ...profile,
       people: [...(profile.people ?? []).filter((each) => each.name !== name), { name, pronoun }],
@@ -214,40 +222,40 @@ export const classOperations: Operations<ClassProfile> = {
   // The sequence that the class is taught by.
   step: op({
     input: AtStep,
-    label: () => 'Changed the class’s step',
+    label: () => t('change.changedTheClasssStep'),
     step: (profile, { step }) => within({ ...profile, step }),
   }),
   'add-step': op({
     input: AfterStep,
-    label: () => 'Added a step',
+    label: () => t('change.addedAStep'),
     step: (profile, { after }) => editSequence(profile, (sequence) => addStep(sequence, after)),
   }),
   'remove-step': op({
     input: RemoveStep,
-    label: (_, { title }) => `Removed the step ${title}`,
+    label: (_, { title }) => t('change.removedTheStep', { title }),
     step: (profile, { number }) =>
       editSequence(profile, (sequence) => removeStep(sequence, number)),
   }),
   'move-step': op({
     input: MoveStep,
-    label: () => 'Moved a step',
+    label: () => t('change.movedAStep'),
     step: (profile, { number, to }) =>
       editSequence(profile, (sequence) => moveStep(sequence, number, to)),
   }),
   'split-step': op({
     input: StepNumber,
-    label: () => 'Split a step',
+    label: () => t('change.splitAStep'),
     step: (profile, { number }) => editSequence(profile, (sequence) => splitStep(sequence, number)),
   }),
   'step-title': op({
     input: StepText,
-    label: (_, { number }) => `Renamed step ${number}`,
+    label: (_, { number }) => t('change.renamedStep', { number }),
     step: (profile, { number, text }) =>
       editSequence(profile, (sequence) => changeStep(sequence, number, { title: text })),
   }),
   'step-sight': op({
     input: StepText,
-    label: (_, { number }) => `Changed the words by sight of step ${number}`,
+    label: (_, { number }) => t('change.changedTheWordsBySight', { number }),
     step: (profile, { number, text }) =>
       editSequence(profile, (sequence) =>
         changeStep(sequence, number, { sightWords: words(text) }),
@@ -255,10 +263,10 @@ export const classOperations: Operations<ClassProfile> = {
   }),
   'step-teaches': op({
     input: StepText,
-    label: (_, { number }) => `Changed the spellings of step ${number}`,
+    label: (_, { number }) => t('change.changedTheSpellingsOfStep', { number }),
     step: (profile, { number, text }) => {
       const read = readTeaches(text);
-      if (!read.ok) throw new ChangeError(`${read.message} Nothing was changed.`);
+      if (!read.ok) throw new ChangeError(t('change.nothingWasChanged', { message: read.message }));
       return editSequence(profile, (sequence) =>
         changeStep(sequence, number, { teaches: read.teaches }),
       );
@@ -266,18 +274,18 @@ export const classOperations: Operations<ClassProfile> = {
   }),
   'sequence-name': op({
     input: SequenceName,
-    label: () => 'Renamed the sequence',
+    label: () => t('change.renamedTheSequence'),
     step: (profile, { name }) => editSequence(profile, (sequence) => ({ ...sequence, name })),
   }),
   /** A sequence that was read from a file. */
   'take-sequence': op({
     input: TakenSequence,
-    label: (_, { sequence }) => `Read the sequence ${sequence.name}`,
+    label: (_, { sequence }) => t('change.readTheSequence', { name: sequence.name }),
     step: (profile, { sequence }) => within({ ...profile, sequence }),
   }),
   'default-sequence': op({
     input: NoInput,
-    label: () => 'Went back to the default sequence',
+    label: () => t('change.wentBackToTheDefault'),
     step: (profile) => within({ ...profile, sequence: null }),
   }),
 };

@@ -13,6 +13,8 @@ import {
   MaxLength,
   Min,
 } from 'class-validator';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const all =
   (...decorators: readonly PropertyDecorator[]): PropertyDecorator =>
@@ -21,12 +23,12 @@ const all =
 
 const short = (longest: number) =>
   MaxLength(longest, {
-    message: `This can have ${longest.toLocaleString('en')} letters at most.`,
+    message: t('change.thisCanHaveLettersAt', { longest: longest.toLocaleString(locale) }),
   });
 
 export const Text = (longest: number) => all(IsString(), short(longest));
 export const Name = (longest = 300) =>
-  all(IsString(), IsNotEmpty({ message: 'This cannot be empty.' }), short(longest));
+  all(IsString(), IsNotEmpty({ message: t('change.thisCannotBeEmpty') }), short(longest));
 export const Word = () => Name(80);
 export const Id = () => Name(120);
 export const Whole = (least: number, most: number) => all(IsInt(), Min(least), Max(most));

@@ -3,7 +3,7 @@ import type { ExerciseParameters } from '~core/exercises/making/exercise';
 import { recipeFor } from '~core/exercises/recipe-for';
 import type { Plan, StagePlan } from '~core/plan/plan';
 import type { SheetLayout } from '~core/paper/sheet-layout';
-import { joinList } from '~core/kernel/join-list';
+import { listed } from '~/phrases/interface-language';
 import {
   REMARK_LENGTH,
   stageIds,
@@ -19,6 +19,7 @@ import { boardOperations } from './board-operations';
 import { Fields, Id, Maybe, OneOf, Text, Texts, Whole, Word, Yes } from './fields';
 import { shelfOperation } from './shelf-operation';
 import { ChangeError, newId, operation, type Operations } from './operation';
+import { t } from '~/phrases/t';
 
 class Field {
   @OneOf(['title', 'objective']) field!: 'title' | 'objective';
@@ -117,7 +118,7 @@ class RemoveBlock extends OneBlock {
 }
 
 const op = operation<Lesson>();
-const GONE = 'This part was removed in another tab. Undo there brings it back.';
+const GONE = t('change.thisPartWasRemovedIn');
 
 /** The lesson with one part changed. @throws ChangeError where the part is not there any more */
 function withPart(lesson: Lesson, id: string, edited: (part: LessonPart) => LessonPart): Lesson {
@@ -191,12 +192,12 @@ export const lessonOperations: Operations<Lesson> = {
   shelf: shelfOperation(({ title }) => title),
   field: op({
     input: Field,
-    label: (_, { field }) => `Changed the lesson’s ${field}`,
+    label: (_, { field }) => t('change.changedTheLessons', { field }),
     step: (lesson, { field, value }) => ({ ...lesson, [field]: value }),
   }),
   minutes: op({
     input: Minutes,
-    label: (_, { stage }) => `Changed the minutes of ${stageNames[stage]}`,
+    label: (_, { stage }) => t('change.changedTheMinutesOf', { stageNames: stageNames[stage] }),
     step: (lesson, { stage, minutes }) => ({
       ...lesson,
       stages: lesson.stages.map((each) => (each.id === stage ? { ...each, minutes } : each)),
@@ -204,7 +205,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   plan: op({
     input: PlanFields,
-    label: (_, { what }) => `Changed ${what}`,
+    label: (_, { what }) => t('change.changed', { what }),
     step: (lesson, { fields }) => ({
       ...lesson,
       plan: withoutEmpty({ ...lesson.plan, ...fields }) as NonNullable<Lesson['plan']>,
@@ -212,7 +213,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'plan-stage': op({
     input: StageFields,
-    label: (_, { stage, what }) => `Changed ${what} of ${stageNames[stage]}`,
+    label: (_, { stage, what }) => t('change.changedOf', { what, stageNames: stageNames[stage] }),
     step: (lesson, { stage, fields }) => ({
       ...lesson,
       stages: lesson.stages.map((each) =>
@@ -222,7 +223,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'add-part': op({
     input: AddPart,
-    label: (_, { stage, name }) => `Added ${name} to ${stageNames[stage]}`,
+    label: (_, { stage, name }) => t('change.addedTo', { name, stageNames: stageNames[stage] }),
     step: (lesson, { stage, part, sheet, block }) => {
       const added = {
         ...lesson,
@@ -242,8 +243,8 @@ export const lessonOperations: Operations<Lesson> = {
   'shelf-part': op({
     input: PartMarks,
     label: (_, { name, starred, rename }) => {
-      if (rename !== undefined) return `Called ${name} ${rename}`;
-      return starred ? `Starred ${name}` : `Took the star from ${name}`;
+      if (rename !== undefined) return t('change.called', { name, rename });
+      return starred ? t('change.starred', { name }) : t('change.tookTheStarFrom', { name });
     },
     step: (lesson, { part, starred, rename }) =>
       withPart(lesson, part, ({ starred: was = false, ...stored }) => ({
@@ -258,7 +259,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'gave-home': op({
     input: GaveHome,
-    label: () => 'Gave a file home',
+    label: () => t('change.gaveAFileHome'),
     step: (lesson, { takeHome }) => ({
       ...lesson,
       takeHomes: [...(lesson.takeHomes ?? []), takeHome].slice(-MOST_TAKE_HOMES),
@@ -268,7 +269,7 @@ export const lessonOperations: Operations<Lesson> = {
   /** The same part once more, below it. */
   'copy-part': op({
     input: NamedPart,
-    label: (_, { name }) => `Copied ${name}`,
+    label: (_, { name }) => t('change.copied', { name }),
     step: (lesson, { part }) => ({
       ...lesson,
       stages: lesson.stages.map((stage) => ({
@@ -281,7 +282,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'remove-part': op({
     input: NamedPart,
-    label: (_, { name }) => `Removed ${name}`,
+    label: (_, { name }) => t('change.removed2', { name }),
     step: (lesson, { part }) => ({
       ...lesson,
       stages: lesson.stages.map((stage) => ({
@@ -293,7 +294,7 @@ export const lessonOperations: Operations<Lesson> = {
   /** Moves a part to a stage, before the part at `index` of what is there then. */
   'move-part': op({
     input: MovePart,
-    label: (_, { name }) => `Moved ${name}`,
+    label: (_, { name }) => t('change.moved', { name }),
     step: (lesson, { part, stage, index }) => {
       const moved = lesson.stages.flatMap(({ parts }) => parts).find(({ id }) => id === part);
       if (moved === undefined) throw new ChangeError(GONE);
@@ -309,7 +310,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   note: op({
     input: Note,
-    label: () => 'Changed a note',
+    label: () => t('change.changedANote'),
     step: (lesson, { part, text }) => withPart(lesson, part, (stored) => ({ ...stored, text })),
   }),
   parameters: op({
@@ -324,19 +325,19 @@ export const lessonOperations: Operations<Lesson> = {
   /** Another exercise of the same material: what was chosen about the material stays. */
   'change-maker': op({
     input: ChangeMaker,
-    label: (_, { name }) => `Took ${name} instead`,
+    label: (_, { name }) => t('change.tookInstead', { name }),
     step: (lesson, { part, maker }) =>
       withPart(lesson, part, (stored) => ({ ...stored, ...recipeFor(maker, stored) })),
   }),
   shuffle: op({
     input: OnePart,
-    label: () => 'Shuffled again',
+    label: () => t('change.shuffledAgain'),
     step: (lesson, { part }) =>
       withPart(lesson, part, (stored) => ({ ...stored, seed: nextSeed(stored.seed) })),
   }),
   swap: op({
     input: Swap,
-    label: (_, { from, to }) => `Swapped ${from} for ${to}`,
+    label: (_, { from, to }) => t('change.swappedFor', { from, to }),
     step: (lesson, { part, from, to }) =>
       withPart(lesson, part, (stored) => ({
         ...stored,
@@ -345,7 +346,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'add-word': op({
     input: PartWord,
-    label: (_, { word }) => `Added ${word}`,
+    label: (_, { word }) => t('change.added', { word }),
     step: (lesson, { part, word }) =>
       withPart(lesson, part, (stored) => ({
         ...stored,
@@ -356,7 +357,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'add-words': op({
     input: PartWords,
-    label: (_, { words }) => `Added ${joinList(words, 'and')}`,
+    label: (_, { words }) => t('change.added2', { words: listed(words) }),
     step: (lesson, { part, words }) =>
       withPart(lesson, part, (stored) => ({
         ...stored,
@@ -365,7 +366,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'remove-word': op({
     input: PartWord,
-    label: (_, { word }) => `Removed ${word}`,
+    label: (_, { word }) => t('change.removed3', { word }),
     step: (lesson, { part, word }) =>
       withPart(lesson, part, (stored) => ({
         ...stored,
@@ -376,12 +377,12 @@ export const lessonOperations: Operations<Lesson> = {
   // What is said of what learners handed in.
   remark: op({
     input: RemarkText,
-    label: (_, { learner }) => `Wrote a remark for ${learner}`,
+    label: (_, { learner }) => t('change.wroteARemarkFor', { learner }),
     step: (lesson, { text, ...on }) => withRemark(lesson, on, { text }),
   }),
   'remark-met': op({
     input: RemarkMet,
-    label: (_, { learner }) => `Marked an answer of ${learner}`,
+    label: (_, { learner }) => t('change.markedAnAnswerOf', { learner }),
     step: (lesson, { met, ...on }) => withRemark(lesson, on, { met }),
   }),
 
@@ -397,16 +398,16 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'add-block': op({
     input: AddBlock,
-    label: (_, { block }) => `Added the ${named(block.kind)}`,
+    label: (_, { block }) => t('change.addedThe', { named: named(block.kind) }),
     step: (lesson, { part, block }) => withBlocks(lesson, part, (blocks) => [...blocks, block]),
   }),
   block: op({
     input: SetBlock,
-    label: () => 'Changed a block',
+    label: () => t('change.changedABlock'),
     step: (lesson, { part, block, fields }) =>
       withBlocks(lesson, part, (blocks) => {
         if (!blocks.some(({ id }) => id === block)) {
-          throw new ChangeError('This block was removed in another tab.');
+          throw new ChangeError(t('change.thisBlockWasRemovedIn'));
         }
         return blocks.map((each) => (each.id === block ? { ...each, ...fields } : each));
       }),
@@ -414,11 +415,11 @@ export const lessonOperations: Operations<Lesson> = {
   /** Moves a block before the one at `index` of those that are left. */
   'move-block': op({
     input: MoveBlock,
-    label: () => 'Moved a block',
+    label: () => t('change.movedABlock'),
     step: (lesson, { part, block, index }) =>
       withBlocks(lesson, part, (blocks) => {
         const moved = blocks.find(({ id }) => id === block);
-        if (moved === undefined) throw new ChangeError('This block was removed in another tab.');
+        if (moved === undefined) throw new ChangeError(t('change.thisBlockWasRemovedIn'));
         const others = blocks.filter((each) => each !== moved);
         others.splice(index, 0, moved);
         return others;
@@ -426,7 +427,7 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'remove-block': op({
     input: RemoveBlock,
-    label: (_, { kind }) => `Removed the ${named(kind)}`,
+    label: (_, { kind }) => t('change.removedThe', { named: named(kind) }),
     step: (lesson, { part, block }) =>
       withBlocks(lesson, part, (blocks) => blocks.filter(({ id }) => id !== block)),
   }),

@@ -17,6 +17,7 @@ import {
 import { Fields, List, Name, OneOf, Texts, Whole, Word } from './fields';
 import { ChangeError, operation, type Operations } from './operation';
 import { shelfOperation } from './shelf-operation';
+import { t } from '~/phrases/t';
 
 class OneWord {
   @Word() word!: string;
@@ -56,52 +57,52 @@ export const listOperations: Operations<WordList> = {
   shelf: shelfOperation(({ name }) => name),
   add: op({
     input: OneWord,
-    label: (_, { word }) => `Added ${word}`,
+    label: (_, { word }) => t('change.added', { word }),
     step: (list, { word }) => withWord(list, word),
   }),
   remove: op({
     input: OneWord,
-    label: (_, { word }) => `Removed ${word}`,
+    label: (_, { word }) => t('change.removed3', { word }),
     step: (list, { word }) => withoutWord(list, word),
   }),
   move: op({
     input: MoveWord,
-    label: (_, { word }) => `Moved ${word}`,
+    label: (_, { word }) => t('change.moved2', { word }),
     step: (list, { word, to }) => withMoved(list, list.words.indexOf(word), to),
   }),
   /** Writes a word otherwise: a slip mended, another form, another word. */
   respell: op({
     input: Respell,
-    label: (_, { word, to }) => `Changed ${word} to ${to}`,
+    label: (_, { word, to }) => t('change.changedTo', { word, to }),
     step: (list, { word, to }) => {
       const changed = withRespelled(list, word, to);
       if (changed === undefined) {
-        throw new ChangeError(`${to} is in the list already, so ${word} was left as it was.`);
+        throw new ChangeError(t('change.isInTheListAlready', { to, word }));
       }
       return changed;
     },
   }),
   rename: op({
     input: Rename,
-    label: (_, { name }) => `Renamed the list ${name}`,
+    label: (_, { name }) => t('change.renamedTheList', { name }),
     step: (list, { name }) => ({ ...list, name }),
   }),
   /** Adds words that were read from text, with what stood beside them. */
   'add-words': op({
     input: ReadWords,
-    label: (_, { words }) => `Added ${many(words.length, 'word')}`,
+    label: (_, { words }) => t('change.added3', { many: many(words.length, 'word') }),
     step: (list, { words }) => withWords(list, words),
   }),
   /** Sets what stands beside a word. */
   detail: op({
     input: Detail,
-    label: (_, { word }) => `Changed ${word} in the list`,
+    label: (_, { word }) => t('change.changedInTheList', { word }),
     step: (list, { word, fields }) => withDetail(list, word, fields),
   }),
   /** Writes the first meaning of words that have none yet. */
   meanings: op({
     input: Meanings,
-    label: () => 'Filled in meanings',
+    label: () => t('change.filledInMeanings'),
     step: (list, { words, meanings }) =>
       words.reduce(
         (result, word) => withDetail(result, word, { definition: meanings[word] ?? '' }),
@@ -110,13 +111,13 @@ export const listOperations: Operations<WordList> = {
   }),
   group: op({
     input: GroupBy,
-    label: () => 'Grouped the list',
+    label: () => t('change.groupedTheList'),
     step: (list, { by }) => ({ ...list, groupBy: by }),
   }),
   /** Puts the words in another order; words it lacks by now are left out. */
   order: op({
     input: Order,
-    label: () => 'Put the list in order',
+    label: () => t('change.putTheListInOrder'),
     step: (list, { words }) => {
       const kept = words.filter((word) => list.words.includes(word));
       return { ...list, words: [...kept, ...list.words.filter((word) => !kept.includes(word))] };
@@ -124,12 +125,12 @@ export const listOperations: Operations<WordList> = {
   }),
   merge: op({
     input: OtherList,
-    label: (_, { other }) => `Added the words of ${other.name}`,
+    label: (_, { other }) => t('change.addedTheWordsOf', { name: other.name }),
     step: (list, { other }) => merged(list, other),
   }),
   subtract: op({
     input: OtherList,
-    label: (_, { other }) => `Took away the words of ${other.name}`,
+    label: (_, { other }) => t('change.tookAwayTheWordsOf', { name: other.name }),
     step: (list, { other }) => subtracted(list, other),
   }),
 };

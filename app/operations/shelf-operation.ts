@@ -3,6 +3,7 @@ import type { Rights } from '~core/kernel/licence';
 import { RIGHTS_LENGTH } from '~core/records/shelf-marks';
 import { Maybe, Text, Texts, Yes } from './fields';
 import { operation, type Operation } from './operation';
+import { t } from '~/phrases/t';
 
 class Marks {
   @Maybe() @Yes() starred?: boolean;
@@ -30,13 +31,14 @@ export const shelfOperation = <Kept extends object>(
     input: Marks,
     label: (record, { starred, tags, putAway, rename, author, licence, source }) => {
       const name = nameOf(record);
-      if (rename !== undefined) return `Called ${name} ${rename}`;
-      if (putAway !== undefined) return putAway === '' ? `Had ${name} back` : `Put ${name} away`;
-      if (tags !== undefined) return `Changed the folders of ${name}`;
+      if (rename !== undefined) return t('change.called', { name, rename });
+      if (putAway !== undefined)
+        return putAway === '' ? t('change.hadBack', { name }) : t('change.putAway', { name });
+      if (tags !== undefined) return t('change.changedTheFoldersOf', { name });
       if ((author ?? licence ?? source) !== undefined) {
-        return `Changed who made ${name}, and its licence`;
+        return t('change.changedWhoMadeAndIts', { name });
       }
-      return starred ? `Starred ${name}` : `Took the star from ${name}`;
+      return starred ? t('change.starred', { name }) : t('change.tookTheStarFrom', { name });
     },
     step: (record, { rename, ...marks }) => {
       if (rename?.trim()) {

@@ -3,6 +3,7 @@ import { inOrder, readVttCues, withCue, type SoundCue } from '~core/listening/so
 import type { SoundRecord } from '~core/records/sound-record';
 import { Fields, Id, Text } from './fields';
 import { ChangeError, newId, operation, type Operations } from './operation';
+import { t } from '~/phrases/t';
 
 class AddCue {
   @Fields() cue!: SoundCue;
@@ -49,19 +50,17 @@ export const soundOperations: Operations<SoundRecord> = {
   }),
   'name-sound': op({
     input: Named,
-    label: (_, { name }) => `Called a recording ${name}`,
+    label: (_, { name }) => t('change.calledARecording', { name }),
     step: (sound, { name }) => ({ ...sound, name }),
   }),
   /** The cues of a file in place of those before. */
   'read-cues': op({
     input: Vtt,
-    label: () => 'Read in the cues of a recording',
+    label: () => t('change.readInTheCuesOf'),
     step: (sound, { source }) => {
       const cues = readVttCues(source, newId).filter(({ at }) => at <= sound.seconds);
       if (cues.length === 0) {
-        throw new ChangeError(
-          'No cue of this file falls within the recording. Check that it is the WebVTT file of this recording. Nothing was changed.',
-        );
+        throw new ChangeError(t('change.noCueOfThisFile'));
       }
       return { ...sound, cues };
     },

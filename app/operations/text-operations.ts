@@ -6,6 +6,7 @@ import { LONGEST_TEXT, type ReadingText } from '~core/texts/reading-text';
 import { Fields, Id, List, Maybe, OneOf, Text, Whole, Word, Yes } from './fields';
 import { ChangeError, newId, NoInput, operation, type Operations } from './operation';
 import { shelfOperation } from './shelf-operation';
+import { t } from '~/phrases/t';
 
 export const textFacts = [
   'title',
@@ -85,37 +86,37 @@ export const textOperations: Operations<ReadingText> = {
   shelf: shelfOperation(({ title }) => title),
   body: op({
     input: Body,
-    label: (_, { label }) => label ?? 'Changed the text',
+    label: (_, { label }) => label ?? t('change.changedTheText'),
     step: (text, { body }) => withBody(text, body),
   }),
   restore: op({
     input: NoInput,
-    label: () => 'Went back to the original',
+    label: () => t('change.wentBackToTheOriginal'),
     step: (text) => withBody(text, text.original),
   }),
   original: op({
     input: NoInput,
-    label: () => 'Took the text as it is for its original',
+    label: () => t('change.tookTheTextAsIt'),
     step: (text) => ({ ...text, original: text.body }),
   }),
   fact: op({
     input: Fact,
-    label: (_, { fact }) => `Changed the text’s ${fact}`,
+    label: (_, { fact }) => t('change.changedTheTexts', { fact }),
     step: (text, { fact, value }) => ({ ...text, [fact]: value }),
   }),
   released: op({
     input: Released,
     label: (_, { released }) =>
       released === null
-        ? 'Gave the class all sections'
-        : `Gave the class ${released} of the sections`,
+        ? t('change.gaveTheClassAllSections')
+        : t('change.gaveTheClassOfThe', { released }),
     step: (text, { released }) => ({ ...text, released }),
   }),
   /** A gloss to a word; an empty one takes it away. */
   gloss: op({
     input: Gloss,
     label: (_, { word, text }) =>
-      text === '' ? `Took the gloss of ${word} away` : `Glossed ${word}`,
+      text === '' ? t('change.tookTheGlossOfAway', { word }) : t('change.glossed', { word }),
     step: (text, { word, text: said }) => {
       const others = text.glosses.filter((each) => each.word.toLowerCase() !== word.toLowerCase());
       return { ...text, glosses: said === '' ? others : [...others, { word, text: said }] };
@@ -124,12 +125,13 @@ export const textOperations: Operations<ReadingText> = {
   boxed: op({
     input: Boxed,
     label: (_, { word, boxed }) =>
-      boxed ? `Put ${word} in the word box` : `Took ${word} out of the word box`,
+      boxed ? t('change.putInTheWordBox', { word }) : t('change.tookOutOfTheWord', { word }),
     step: (text, { word, boxed }) => ({ ...text, boxed: withOr(text.boxed, word, boxed) }),
   }),
   accepted: op({
     input: Accepted,
-    label: (_, { word, accepted }) => (accepted ? `Left ${word} as it is` : `Showed ${word} again`),
+    label: (_, { word, accepted }) =>
+      accepted ? t('change.leftAsItIs', { word }) : t('change.showedAgain', { word }),
     step: (text, { word, accepted }) => ({
       ...text,
       accepted: withOr(text.accepted, word, accepted),
@@ -137,7 +139,7 @@ export const textOperations: Operations<ReadingText> = {
   }),
   mark: op({
     input: NewMark,
-    label: (_, { name }) => `Marked ${name}`,
+    label: (_, { name }) => t('change.marked', { name }),
     step: (text, { mark }) => ({
       ...text,
       annotations: [...text.annotations, { ...mark, id: newId() }],
@@ -145,10 +147,10 @@ export const textOperations: Operations<ReadingText> = {
   }),
   'set-mark': op({
     input: SetMark,
-    label: () => 'Changed a mark',
+    label: () => t('change.changedAMark'),
     step: (text, { id, fields }) => {
       if (!text.annotations.some((mark) => mark.id === id)) {
-        throw new ChangeError('This mark was removed in another tab. Undo there brings it back.');
+        throw new ChangeError(t('change.thisMarkWasRemovedIn'));
       }
       return {
         ...text,
@@ -160,7 +162,7 @@ export const textOperations: Operations<ReadingText> = {
   }),
   'remove-mark': op({
     input: OneMark,
-    label: () => 'Removed a mark',
+    label: () => t('change.removedAMark'),
     step: (text, { id }) => ({
       ...text,
       annotations: text.annotations.filter((mark) => mark.id !== id),
@@ -168,12 +170,12 @@ export const textOperations: Operations<ReadingText> = {
   }),
   'add-marks': op({
     input: Marks,
-    label: (_, { marks }) => `Read ${marks.length} marks in`,
+    label: (_, { marks }) => t('change.readMarksIn', { marks: marks.length }),
     step: (text, { marks }) => ({ ...text, annotations: [...text.annotations, ...marks] }),
   }),
   method: op({
     input: Method,
-    label: (_, { method }) => `Added the method ${method.name}`,
+    label: (_, { method }) => t('change.addedTheMethod', { name: method.name }),
     step: (text, { method }) => ({
       ...text,
       methods: [...(text.methods ?? []), { ...method, id: newId() }],

@@ -3,6 +3,7 @@ import { Button, Modal } from 'react-bootstrap';
 import { withOtherWords } from '~core/pieces/moves';
 import type { PieceBoard } from '~core/pieces/piece-board';
 import { newId } from '~/operations/operation';
+import { t } from '~/phrases/t';
 
 /** The board as it lies now once more, with the same words or others. */
 export function CopyBoard({
@@ -16,7 +17,7 @@ export function CopyBoard({
 }) {
   const id = useId();
   const own = board.pieces.flatMap(({ kind, text }) => (kind === 'word' ? [text] : []));
-  const [name, setName] = useState(`${board.name}, again`.slice(0, 120));
+  const [name, setName] = useState(t('pieces.again', { name: board.name }).slice(0, 120));
   const [text, setText] = useState(own.join('\n'));
   const words = text
     .split('\n')
@@ -36,12 +37,12 @@ export function CopyBoard({
       >
         <Modal.Header closeButton>
           <Modal.Title id={id} className="h5">
-            Copy the board
+            {t('pieces.copyTheBoard')}
           </Modal.Title>
         </Modal.Header>
         <Modal.Body>
           <label className="d-block mb-3">
-            Name
+            {t('pieces.name')}
             <input
               className="form-control"
               maxLength={120}
@@ -50,7 +51,7 @@ export function CopyBoard({
             />
           </label>
           <label className="d-block">
-            Its words, one a line: write others over them
+            {t('pieces.itsWordsOneALine')}
             <textarea
               className="form-control"
               rows={Math.min(12, Math.max(4, own.length))}
@@ -60,18 +61,17 @@ export function CopyBoard({
           </label>
           {!same && (
             <p className="quiet small mt-2 mb-0">
-              With other words the board is free: the exercise it came from no longer says what is
-              right.
+              {t('pieces.withOtherWordsTheBoard')}
               {words.length < own.length &&
-                ` The last ${own.length - words.length} keep their words.`}
+                t('pieces.theLastKeepTheirWords', { own: own.length - words.length })}
             </p>
           )}
         </Modal.Body>
         <Modal.Footer>
           <Button variant="outline-dark" onClick={onClose}>
-            Cancel
+            {t('pieces.cancel')}
           </Button>
-          <Button type="submit">Make the copy</Button>
+          <Button type="submit">{t('pieces.makeTheCopy')}</Button>
         </Modal.Footer>
       </form>
     </Modal>

@@ -8,6 +8,7 @@ import { sheetStyle } from '~core/paper/style';
 import { PaperPage } from '~/ui/PaperPage';
 import { PrintStyle } from '~/ui/PrintStyle';
 import { useAddress } from '~/ui/use-address';
+import { t } from '~/phrases/t';
 
 const MOST_KITS = 30;
 
@@ -31,10 +32,10 @@ export function KitPaper({
     <div className="page prints-itself">
       <PrintStyle used={[profile.paper]} />
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3 no-print">
-        <h1 className="h4 mb-0 me-auto">{board.name}: pieces to cut out</h1>
+        <h1 className="h4 mb-0 me-auto">{t('pieces.piecesToCutOut', { name: board.name })}</h1>
         <select
           className="form-select w-auto"
-          aria-label="Size"
+          aria-label={t('pieces.size')}
           value={scale}
           onChange={(event) => set('kit', event.currentTarget.value)}
         >
@@ -45,7 +46,7 @@ export function KitPaper({
           ))}
         </select>
         <label className="d-flex gap-2 align-items-center">
-          Kits
+          {t('pieces.kits')}
           <input
             type="number"
             className="form-control"
@@ -57,18 +58,18 @@ export function KitPaper({
           />
         </label>
         <Button onClick={() => window.print()}>
-          <BsPrinter aria-hidden="true" /> Print
+          <BsPrinter aria-hidden="true" /> {t('pieces.print')}
         </Button>
         <Link className="btn btn-outline-dark" to={back}>
-          Back to the board
+          {t('pieces.backToTheBoard')}
         </Link>
       </div>
       {shrunk.length > 0 && (
         <p className="message message--note no-print">
-          Larger than a page at this size, and made as large as one: {shrunk.join(', ')}.
+          {t('pieces.largerThanAPageAt', { shrunk: shrunk.join(', ') })}
         </p>
       )}
-      {pages.length === 0 && <p className="quiet">There is no piece on the board yet.</p>}
+      {pages.length === 0 && <p className="quiet">{t('pieces.thereIsNoPieceOn')}</p>}
       <div className="paper-stack">
         {pages.map(({ marks }, index) => (
           <PaperPage
@@ -76,7 +77,7 @@ export function KitPaper({
             marks={marks}
             paper={profile.paper}
             font={profile.font}
-            label={`Page ${index + 1} of ${pages.length}`}
+            label={t('pieces.pageOf', { index: index + 1, pages: pages.length })}
           />
         ))}
       </div>

@@ -7,8 +7,9 @@ import { MOST_BOARDS } from '~core/records/piece-board-record';
 import { newId } from '~/operations/operation';
 import { useSend } from '~/ui/use-send';
 import type { PieceLesson } from './piece-lesson';
+import { t } from '~/phrases/t';
 
-const count = (pieces: number) => `${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`;
+const count = (pieces: number) => `${pieces} ${t('pieces.piece', { count: pieces })}`;
 
 /** The boards of a lesson, and what a new one can be laid out from. */
 export function PieceBoards({ lesson, exercises }: { lesson: Lesson } & PieceLesson) {
@@ -16,7 +17,12 @@ export function PieceBoards({ lesson, exercises }: { lesson: Lesson } & PieceLes
   const { boards = [] } = lesson;
   const address = `/lessons/${lesson.id}/pieces`;
   const make = (board: PieceBoard) =>
-    send({ intent: 'keep-board', board, did: `Made the board ${board.name}`, open: board.id });
+    send({
+      intent: 'keep-board',
+      board,
+      did: t('pieces.madeTheBoard', { name: board.name }),
+      open: board.id,
+    });
   const laid = exercises.filter(({ task }) => canBeLaid(task));
   const full = boards.length >= MOST_BOARDS;
   return (
@@ -24,51 +30,45 @@ export function PieceBoards({ lesson, exercises }: { lesson: Lesson } & PieceLes
       <p className="mb-1">
         <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link>
       </p>
-      <h1>Loose pieces</h1>
-      <p className="quiet">
-        Words, pictures and shapes to be moved about at the board, on a screen, or cut out.
-      </p>
+      <h1>{t('pieces.loosePieces')}</h1>
+      <p className="quiet">{t('pieces.wordsPicturesAndShapesTo')}</p>
       {message && (
         <p className="message" role="alert">
           {message}
         </p>
       )}
       <div className="row g-3">
-        <section className="col-lg-7" aria-label="Boards of this lesson">
+        <section className="col-lg-7" aria-label={t('pieces.boardsOfThisLesson')}>
           <div className="card-paper">
-            <h2 className="h5">Boards of this lesson</h2>
-            {boards.length === 0 && (
-              <p className="quiet mb-0">
-                None yet. Lay one out from an exercise, or begin with an empty one.
-              </p>
-            )}
+            <h2 className="h5">{t('pieces.boardsOfThisLesson')}</h2>
+            {boards.length === 0 && <p className="quiet mb-0">{t('pieces.noneYetLayOneOut')}</p>}
             <ul className="list-unstyled mb-0">
               {boards.map(({ id, name, pieces, part }) => (
                 <li key={id} className="loose-list">
                   <Link to={`${address}/${id}`}>{name}</Link>{' '}
                   <span className="quiet small">
                     {count(pieces.length)}
-                    {part === undefined ? ' · free' : ' · checked'}
+                    {part === undefined ? t('pieces.free') : t('pieces.checked')}
                   </span>
                   <button
                     type="button"
                     className="btn btn-link btn-sm"
-                    aria-label={`Remove the board ${name}`}
+                    aria-label={t('pieces.removeTheBoard', { name })}
                     onClick={() => send({ intent: 'remove-board', board: id, name })}
                   >
-                    Remove
+                    {t('pieces.remove')}
                   </button>
                 </li>
               ))}
             </ul>
           </div>
         </section>
-        <section className="col-lg-5" aria-label="A new board">
+        <section className="col-lg-5" aria-label={t('pieces.aNewBoard')}>
           <div className="card-paper">
-            <h2 className="h5">A new board</h2>
+            <h2 className="h5">{t('pieces.aNewBoard')}</h2>
             {full && (
               <p className="message message--note">
-                A lesson can have {MOST_BOARDS} boards. Remove one first.
+                {t('pieces.aLessonCanHaveBoards', { MOSTBOARDS: MOST_BOARDS })}
               </p>
             )}
             {laid.map(({ id, title, task, words, seed }) => (
@@ -91,14 +91,12 @@ export function PieceBoards({ lesson, exercises }: { lesson: Lesson } & PieceLes
                 </Button>
               </p>
             ))}
-            {laid.length === 0 && (
-              <p className="quiet">
-                No exercise of this lesson is put together from pieces: a sort, an order, pairs or a
-                map would be.
-              </p>
-            )}
-            <Button disabled={full} onClick={() => make(emptyBoard(newId(), 'Loose pieces'))}>
-              An empty board
+            {laid.length === 0 && <p className="quiet">{t('pieces.noExerciseOfThisLesson')}</p>}
+            <Button
+              disabled={full}
+              onClick={() => make(emptyBoard(newId(), t('pieces.loosePieces')))}
+            >
+              {t('pieces.anEmptyBoard')}
             </Button>
           </div>
         </section>

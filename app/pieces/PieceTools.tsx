@@ -3,6 +3,7 @@ import type { PieceBoard } from '~core/pieces/piece-board';
 import { nameOf } from '~core/pieces/say-where';
 import { newId } from '~/operations/operation';
 import type { Laying } from './use-laying';
+import { t } from '~/phrases/t';
 
 /** What is done to the chosen pieces; with none chosen it says how to begin. */
 export function PieceTools({
@@ -24,20 +25,16 @@ export function PieceTools({
     return (
       <>
         <p className="loose-hint">
-          {pieces.length === 0 ? 'Tap the first piece.' : 'Tap the piece it is joined to.'}
+          {pieces.length === 0 ? t('pieces.tapTheFirstPiece') : t('pieces.tapThePieceItIs')}
         </p>
         <button type="button" className="board-button" onClick={() => onJoining(false)}>
-          Join nothing
+          {t('pieces.joinNothing')}
         </button>
       </>
     );
   }
   if (pieces.length === 0) {
-    return (
-      <p className="loose-hint">
-        Drag a piece. Or tap it, then tap where it goes. Arrow keys move it, R turns it.
-      </p>
-    );
+    return <p className="loose-hint">{t('pieces.dragAPieceOrTap')}</p>;
   }
   const names = pieces.map((piece) => nameOf(piece)).join(', ');
   const [first] = pieces;
@@ -50,27 +47,41 @@ export function PieceTools({
     </button>
   );
   return (
-    <div className="board-row" role="group" aria-label={`For ${names}`}>
+    <div className="board-row" role="group" aria-label={t('pieces.for', { names })}>
       {!fixed && (
         <>
-          {button('Turn', () => act(turn(board, chosen, 15), 'Turned'))}
-          {button('Larger', () => act(resize(board, chosen, 1.25), 'Made larger:'))}
-          {button('Smaller', () => act(resize(board, chosen, 0.8), 'Made smaller:'))}
-          {pieces.length === 1 && button('Join to …', () => onJoining(true))}
+          {button(t('pieces.turn'), () => act(turn(board, chosen, 15), t('pieces.turned')))}
+          {button(t('pieces.larger'), () =>
+            act(resize(board, chosen, 1.25), t('pieces.madeLarger')),
+          )}
+          {button(t('pieces.smaller'), () =>
+            act(resize(board, chosen, 0.8), t('pieces.madeSmaller')),
+          )}
+          {pieces.length === 1 && button(t('pieces.joinTo'), () => onJoining(true))}
           {pieces.length > 1 &&
             !grouped &&
-            button('Keep together', () => act(group(board, chosen, newId()), 'Kept together:'))}
-          {grouped && button('Let go', () => act(ungroup(board, chosen), 'Let go:'))}
-          {button('On top', () => act(layer(board, chosen, 'front'), 'Laid on top:'))}
-          {button('Underneath', () => act(layer(board, chosen, 'back'), 'Laid underneath:'))}
-          {button('Take away', () => {
-            act(takeAway(board, chosen), 'Took away');
+            button(t('pieces.keepTogether'), () =>
+              act(group(board, chosen, newId()), t('pieces.keptTogether')),
+            )}
+          {grouped &&
+            button(t('pieces.letGo'), () => act(ungroup(board, chosen), t('pieces.letGo2')))}
+          {button(t('pieces.onTop'), () =>
+            act(layer(board, chosen, 'front'), t('pieces.laidOnTop')),
+          )}
+          {button(t('pieces.underneath'), () =>
+            act(layer(board, chosen, 'back'), t('pieces.laidUnderneath')),
+          )}
+          {button(t('pieces.takeAway'), () => {
+            act(takeAway(board, chosen), t('pieces.tookAway'));
             onChosen([]);
           })}
         </>
       )}
-      {button(fixed ? 'Loosen' : 'Fix', () =>
-        act(layer(fix(board, chosen, !fixed), chosen, 'front'), fixed ? 'Loosened' : 'Fixed'),
+      {button(fixed ? t('pieces.loosen') : t('pieces.fix'), () =>
+        act(
+          layer(fix(board, chosen, !fixed), chosen, 'front'),
+          fixed ? t('pieces.loosened') : t('pieces.fixed'),
+        ),
       )}
     </div>
   );

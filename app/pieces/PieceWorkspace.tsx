@@ -24,6 +24,7 @@ import { PieceTools } from './PieceTools';
 import { Piles } from './Piles';
 import { Side } from './Side';
 import { useLaying } from './use-laying';
+import { t } from '~/phrases/t';
 
 export interface PieceWorkspaceProps {
   readonly lesson: Lesson;
@@ -44,20 +45,24 @@ const asSentence = (words: string) => {
 /** What is wrong in the sentences that lie on a free board, in plain words. */
 async function faultsOn(board: PieceBoard, profile: ClassProfile): Promise<string> {
   const sentences = sentencesOn(board).map(asSentence);
-  if (sentences.length === 0) return 'There is no line of words yet. Lay words beside one another.';
+  if (sentences.length === 0) return t('pieces.thereIsNoLineOf');
   const check = { words: [], fewest: 1, complete: true, text: true };
   const { missing, faults } = await engine().checkWriting(sentences.join('\n'), check, profile);
   const found = [...missing, ...faults.map(({ rule }) => rule)];
   return found.length === 0
-    ? `Nothing is found that must be changed in: ${sentences.join(' ')}`
+    ? t('pieces.nothingIsFoundThatMust', { sentences: sentences.join(' ') })
     : [...new Set(found)].join(' ');
 }
 
 function countOf(verdicts: readonly PieceVerdict[]): string {
   const right = verdicts.filter(({ is }) => is === 'right').length;
   const loose = verdicts.filter(({ is }) => is === 'loose').length;
-  if (right === verdicts.length) return `All ${right} are right.`;
-  return `${right} of ${verdicts.length} are right${loose > 0 ? `, ${loose} not placed yet` : ''}.`;
+  if (right === verdicts.length) return t('pieces.allAreRight', { right });
+  return t('pieces.ofAreRight2', {
+    right,
+    verdicts: verdicts.length,
+    which: loose > 0 ? t('pieces.notPlacedYet', { loose }) : '',
+  });
 }
 
 /** A board of loose pieces over the whole screen: laid by mouse, touch or keys, checked where there is a key. */
@@ -80,11 +85,14 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
     if (next === board) {
       setChecked({
         of: board,
-        says: `A board can have ${MOST_PIECES} pieces. Take some away first.`,
+        says: t('pieces.aBoardCanHavePieces', { MOSTPIECES: MOST_PIECES }),
       });
       return;
     }
-    change(next, `Took ${piles.map((piece) => nameOf(piece)).join(', ')} from a pile`);
+    change(
+      next,
+      t('pieces.tookFromAPile', { piles: piles.map((piece) => nameOf(piece)).join(', ') }),
+    );
     setChosen([next.pieces.at(-1)?.id ?? '']);
   };
   const joinTo = (id: string) => {
@@ -98,7 +106,7 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
         const piece = board.pieces.find((one) => one.id === each);
         return piece ? nameOf(piece) : '';
       };
-      change(join(board, from, id), `Joined ${name(from)} and ${name(id)}`);
+      change(join(board, from, id), t('pieces.joinedAnd', { name: name(from), nameA: name(id) }));
     }
     setChosen([]);
     setJoining(false);
@@ -116,7 +124,7 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
         <button
           type="button"
           className="board-button"
-          aria-label="Full screen"
+          aria-label={t('pieces.fullScreen')}
           onClick={() => {
             if (document.fullscreenElement) void document.exitFullscreen();
             else void document.documentElement.requestFullscreen().catch(() => undefined);
@@ -124,15 +132,15 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
         >
           <BsArrowsFullscreen aria-hidden="true" />
         </button>
-        <Link className="board-button" to={address} aria-label="Leave the pieces">
+        <Link className="board-button" to={address} aria-label={t('pieces.leaveThePieces')}>
           <BsXLg aria-hidden="true" />
         </Link>
       </header>
       <div className={sides ? 'board-stage loose-sides' : 'board-stage'}>
         {sides ? (
           <>
-            <Side name="Left team" start={start} task={task} />
-            <Side name="Right team" start={start} task={task} />
+            <Side name={t('pieces.leftTeam')} start={start} task={task} />
+            <Side name={t('pieces.rightTeam')} start={start} task={task} />
           </>
         ) : (
           <PieceStage
@@ -153,7 +161,7 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
           {message ?? current?.says}
         </p>
       )}
-      <footer className="board-foot" aria-label="Tools for pieces">
+      <footer className="board-foot" aria-label={t('pieces.toolsForPieces')}>
         <PieceTools
           laying={laying}
           chosen={chosen}
@@ -167,7 +175,7 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
           className="board-button"
           disabled={!undo}
           onClick={undo}
-          aria-label="Take back"
+          aria-label={t('pieces.takeBack')}
         >
           <BsArrowCounterclockwise aria-hidden="true" />
         </button>
@@ -176,12 +184,12 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
           className="board-button"
           disabled={!redo}
           onClick={redo}
-          aria-label="Do again"
+          aria-label={t('pieces.doAgain')}
         >
           <BsArrowClockwise aria-hidden="true" />
         </button>
         <button type="button" className="board-button" onClick={() => setCopying(true)}>
-          Copy …
+          {t('pieces.copy')}
         </button>
         <button
           type="button"
@@ -189,17 +197,17 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
           aria-pressed={sides}
           onClick={() => setSides(!sides)}
         >
-          Two sides
+          {t('pieces.twoSides')}
         </button>
         <Link className="board-button" to={`${address}/${board.id}?kit=desk`}>
-          <BsPrinter aria-hidden="true" /> To cut out
+          <BsPrinter aria-hidden="true" /> {t('pieces.toCutOut')}
         </Link>
         <button
           type="button"
           className="board-button board-button--main"
           onClick={() => void check()}
         >
-          <BsCheckLg aria-hidden="true" /> Check
+          <BsCheckLg aria-hidden="true" /> {t('pieces.check')}
         </button>
       </footer>
       {copying && (
@@ -210,7 +218,7 @@ export function PieceWorkspace(props: PieceWorkspaceProps) {
             send({
               intent: 'keep-board',
               board: copy,
-              did: `Made the board ${copy.name}`,
+              did: t('pieces.madeTheBoard', { name: copy.name }),
               open: copy.id,
             });
             setCopying(false);

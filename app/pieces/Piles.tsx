@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { shapes, type Pile, type Shape } from '~core/pieces/piece-board';
+import { t } from '~/phrases/t';
 
 const ready: readonly Pile[] = [
   { id: 'line', kind: 'line', text: '' },
@@ -25,7 +26,7 @@ export function Piles({
 }) {
   const [text, setText] = useState('');
   return (
-    <div className="board-row loose-piles" role="group" aria-label="Piles">
+    <div className="board-row loose-piles" role="group" aria-label={t('pieces.piles')}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -41,8 +42,8 @@ export function Piles({
       >
         <input
           className="form-control"
-          aria-label="Words for new pieces"
-          placeholder="Words or a sentence"
+          aria-label={t('pieces.wordsForNewPieces')}
+          placeholder={t('pieces.wordsOrASentence')}
           maxLength={300}
           value={text}
           onChange={(event) => setText(event.currentTarget.value)}
@@ -51,14 +52,14 @@ export function Piles({
       {words.length > 0 && (
         <select
           className="board-button"
-          aria-label="A word of the lesson"
+          aria-label={t('pieces.aWordOfTheLesson')}
           value=""
           onChange={(event) => {
             const word = event.currentTarget.value;
             onTake([{ id: word, kind: 'word', text: word }]);
           }}
         >
-          <option value="">Words of the lesson …</option>
+          <option value="">{t('pieces.wordsOfTheLesson')}</option>
           {words.map((word) => (
             <option key={word}>{word}</option>
           ))}
@@ -67,7 +68,7 @@ export function Piles({
       {words.some(pictureOf) && (
         <select
           className="board-button"
-          aria-label="A picture of a word"
+          aria-label={t('pieces.aPictureOfAWord')}
           value=""
           onChange={(event) => {
             const word = event.currentTarget.value;
@@ -75,7 +76,7 @@ export function Piles({
             if (picture) onTake([{ id: word, kind: 'picture', text: word, picture }]);
           }}
         >
-          <option value="">Pictures …</option>
+          <option value="">{t('pieces.pictures')}</option>
           {words.filter(pictureOf).map((word) => (
             <option key={word}>{word}</option>
           ))}
@@ -83,17 +84,17 @@ export function Piles({
       )}
       <select
         className="board-button"
-        aria-label="A shape"
+        aria-label={t('pieces.aShape')}
         value=""
         onChange={(event) => {
           const pile = ready.find(({ id }) => id === event.currentTarget.value);
           if (pile) onTake([pile]);
         }}
       >
-        <option value="">Lines and shapes …</option>
+        <option value="">{t('pieces.linesAndShapes')}</option>
         {ready.map(({ id, shape }) => (
           <option key={id} value={id}>
-            {shape ? shapes[shape] : 'Line'}
+            {shape ? shapes[shape] : t('pieces.line')}
           </option>
         ))}
       </select>

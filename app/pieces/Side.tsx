@@ -4,6 +4,7 @@ import { checkBoard } from '~core/pieces/check-board';
 import type { PieceBoard } from '~core/pieces/piece-board';
 import { PieceStage } from './PieceStage';
 import { useLaying } from './use-laying';
+import { t } from '~/phrases/t';
 
 /** One of two boards beside one another: it is laid against the other, and nothing of it is kept. */
 export function Side({
@@ -29,7 +30,9 @@ export function Side({
     const all = found.length > 0 && right === found.length;
     setChecked({
       of: board,
-      says: all ? `All right, after ${seconds} s` : `${right} of ${found.length} are right`,
+      says: all
+        ? t('pieces.allRightAfterS', { seconds })
+        : t('pieces.ofAreRight', { right, found: found.length }),
     });
   };
   return (
@@ -38,7 +41,7 @@ export function Side({
         <h2>{name}</h2>
         {task && (
           <button type="button" className="board-button" onClick={check}>
-            Check
+            {t('pieces.check')}
           </button>
         )}
         <span role="status">{current?.says}</span>

@@ -5,6 +5,7 @@ import { Picture } from '~/ui/Picture';
 import { NO_PICTURE, readPicture } from '~/ui/read-picture';
 import type { RoomPicture } from './room-lesson';
 import { questionKinds, type RoomQuestion } from '~core/room/show';
+import { t } from '~/phrases/t';
 
 const MOST_OPTIONS = 6;
 
@@ -22,7 +23,7 @@ export function AskClass({
   const id = useId();
   const [kind, setKind] = useState<RoomQuestion['kind']>('choice');
   const [text, setText] = useState('');
-  const [options, setOptions] = useState('yes\nno\nnot sure');
+  const [options, setOptions] = useState(t('room.yesNoNotSure'));
   const given = [...new Set(options.split('\n').map((line) => line.trim()))].filter(
     (line) => line !== '',
   );
@@ -42,22 +43,22 @@ export function AskClass({
   };
   const problem =
     text.trim() === ''
-      ? 'Write the question.'
+      ? t('room.writeTheQuestion')
       : kind === 'ring' && picture === ''
-        ? 'Choose a picture.'
+        ? t('room.chooseAPicture')
         : kind === 'choice' && (given.length < 2 || given.length > MOST_OPTIONS)
-          ? `A choice has two to ${MOST_OPTIONS} answers, one a line.`
+          ? t('room.aChoiceHasTwoTo', { MOSTOPTIONS: MOST_OPTIONS })
           : '';
   return (
     <Modal show onHide={onClose} aria-labelledby={id}>
       <Modal.Header closeButton>
         <Modal.Title id={id} className="h5">
-          Ask the class
+          {t('room.askTheClass')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <label className="d-block mb-2">
-          The question
+          {t('room.theQuestion')}
           <input
             className="form-control"
             maxLength={200}
@@ -66,7 +67,7 @@ export function AskClass({
           />
         </label>
         <label className="d-block mb-2">
-          They answer with
+          {t('room.theyAnswerWith')}
           <select
             className="form-select"
             value={kind}
@@ -81,7 +82,7 @@ export function AskClass({
         </label>
         {kind === 'choice' && (
           <label className="d-block mb-2">
-            Answers to choose from, one a line
+            {t('room.answersToChooseFromOne')}
             <textarea
               className="form-control"
               rows={4}
@@ -93,14 +94,16 @@ export function AskClass({
         {kind === 'ring' && (
           <>
             <label className="d-block mb-2">
-              On which picture
+              {t('room.onWhichPicture')}
               <select
                 className="form-select"
                 value={picture}
                 onChange={(event) => setPicture(event.currentTarget.value)}
               >
-                {picture === '' && <option value="">choose …</option>}
-                {own !== undefined && <option value={own}>The picture from the file</option>}
+                {picture === '' && <option value="">{t('room.choose')}</option>}
+                {own !== undefined && (
+                  <option value={own}>{t('room.thePictureFromTheFile')}</option>
+                )}
                 {pictures.map(({ name, picture: each }) => (
                   <option key={each} value={each}>
                     {name}
@@ -109,7 +112,7 @@ export function AskClass({
               </select>
             </label>
             <label className="d-block mb-2">
-              Or a picture from a file
+              {t('room.orAPictureFromA')}
               <input
                 className="form-control"
                 type="file"
@@ -122,7 +125,9 @@ export function AskClass({
                 {fault}
               </p>
             )}
-            {picture !== '' && <Picture picture={picture} name="The chosen picture" size="8rem" />}
+            {picture !== '' && (
+              <Picture picture={picture} name={t('room.theChosenPicture')} size="8rem" />
+            )}
           </>
         )}
       </Modal.Body>
@@ -142,7 +147,7 @@ export function AskClass({
             })
           }
         >
-          Ask it
+          {t('room.askIt')}
         </Button>
       </Modal.Footer>
     </Modal>

@@ -2,6 +2,7 @@ import { calledNow, type Calling } from '~core/board/calling';
 import { boardFor, boardsIn, linesOn, type RoomCall } from '~core/room/word-boards';
 import { Toggle } from '~/ui/Toggle';
 import type { TeacherClient, TeacherSees } from './teacher-client';
+import { t } from '~/phrases/t';
 
 /** Words are called: the teacher has the next word, and sees who has a line of those that were called. */
 export function CallDesk({
@@ -20,9 +21,9 @@ export function CallDesk({
   const nameOf = (id: string) => sees.room.members.find((each) => each.id === id)?.name ?? '';
   const boards = boardsIn(sees.room, call, calling);
   return (
-    <section aria-label="Call the words">
+    <section aria-label={t('room.callTheWords')}>
       <p className="room-called learner-text" role="status">
-        {now ?? 'Ready?'}
+        {now ?? t('room.ready')}
       </p>
       <div className="room-options room-options--row">
         <button
@@ -31,7 +32,7 @@ export function CallDesk({
           disabled={left === 0}
           onClick={() => client?.callOn()}
         >
-          {left === 0 ? 'All are called' : 'Next word'}
+          {left === 0 ? t('room.allAreCalled') : t('room.nextWord')}
         </button>
         <button
           type="button"
@@ -39,23 +40,28 @@ export function CallDesk({
           disabled={calling.called === 0}
           onClick={() => client?.callOn(true)}
         >
-          Not heard: take it back
+          {t('room.notHeardTakeItBack')}
         </button>
         <button type="button" className="btn btn-outline-dark" onClick={() => client?.endCalling()}>
-          End it
+          {t('room.endIt')}
         </button>
       </div>
       <Toggle
-        name="Show the words on their screens too"
+        name={t('room.showTheWordsOnTheir')}
         checked={call.shown !== undefined}
         onChange={(shown) => client?.showCalled(shown)}
       />
-      <ul className="room-boards" aria-label="How the boards stand">
+      <ul className="room-boards" aria-label={t('room.howTheBoardsStand')}>
         {boards.map(({ member, right, wrong, missed, line }) => (
           <li key={member} className={line ? 'room-boards__line' : ''}>
-            <b>{nameOf(member)}</b> {line ? 'has a line' : `${right.length} marked`}
-            {wrong.length > 0 && <span className="quiet"> · not called: {wrong.join(', ')}</span>}
-            {missed.length > 0 && <span className="quiet"> · not seen: {missed.length}</span>}
+            <b>{nameOf(member)}</b>{' '}
+            {line ? t('room.hasALine') : t('room.marked', { right: right.length })}
+            {wrong.length > 0 && (
+              <span className="quiet"> {t('room.notCalled', { wrong: wrong.join(', ') })}</span>
+            )}
+            {missed.length > 0 && (
+              <span className="quiet"> {t('room.notSeen', { missed: missed.length })}</span>
+            )}
           </li>
         ))}
       </ul>
@@ -85,9 +91,9 @@ export function WordBoard({
   const line = linesOn(call.columns).some((places) => places.every((at) => on.has(at)));
   const last = call.shown?.at(-1);
   return (
-    <section className="card-paper room-game" aria-label="My board">
+    <section className="card-paper room-game" aria-label={t('room.myBoard')}>
       <p className="room-game__now" role="status">
-        {line ? 'You have a line: say so!' : 'Listen, and mark the words on your board.'}
+        {line ? t('room.youHaveALineSay') : t('room.listenAndMarkTheWords')}
       </p>
       {last !== undefined && <p className="room-game__answer learner-text">{last}</p>}
       <div

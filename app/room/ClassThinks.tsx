@@ -5,6 +5,7 @@ import type { RoomState } from '~core/room/room-state';
 import type { RoomQuestion } from '~core/room/show';
 import { thoughts } from '~core/room/thoughts';
 import { engine } from '~/workers/engine.client';
+import { t } from '~/phrases/t';
 
 /** A share as a bar with its number; the number says the same. */
 function Share({ parts, all }: { parts: readonly (readonly [string, number])[]; all: number }) {
@@ -53,10 +54,10 @@ export function ExerciseThinks({
           aria-pressed={keyShown}
           onClick={() => setKeyShown(!keyShown)}
         >
-          {keyShown ? 'Hide the answers' : 'Show the answers'}
+          {keyShown ? t('room.hideTheAnswers') : t('room.showTheAnswers')}
         </button>
       </div>
-      {results.items.length === 0 && <p className="quiet">Nothing has come in yet.</p>}
+      {results.items.length === 0 && <p className="quiet">{t('room.nothingHasComeInYet')}</p>}
       <ol className="room-items">
         {results.items.map(({ item, asked, expected, right, wrong }) => {
           const false_ = wrong.filter(({ given }) => given !== '');
@@ -74,19 +75,19 @@ export function ExerciseThinks({
                 all={Math.max(here, right + not)}
               />
               <span className="small">
-                {right} right · {not} not yet
+                {t('room.rightNotYet', { right, not })}
                 {commonest && (
                   <>
                     {' '}
-                    · most: <strong>{commonest.given}</strong> ×{commonest.count}
+                    {t('room.most')} <strong>{commonest.given}</strong> ×{commonest.count}
                     {commonest.error && ` (${commonest.error})`}{' '}
                     <button
                       type="button"
                       className="btn btn-link btn-sm p-0"
-                      aria-label={`Look at ${commonest.given} together`}
+                      aria-label={t('room.lookAtTogether', { given: commonest.given })}
                       onClick={() => look(commonest.given)}
                     >
-                      Look at it together
+                      {t('room.lookAtItTogether')}
                     </button>
                   </>
                 )}
@@ -139,8 +140,8 @@ export function QuestionThinks({
       <h2 className="room-question__text">{question.text}</h2>
       <p role="status" className="quiet small">
         {said === 0
-          ? 'Nothing has come in yet.'
-          : `${said} of ${room.members.length} have answered.`}
+          ? t('room.nothingHasComeInYet')
+          : t('room.ofHaveAnswered', { said, members: room.members.length })}
       </p>
       <ul className={`room-thoughts room-thoughts--${question.kind}`}>
         {found.map(({ text, count }) => {
@@ -152,7 +153,7 @@ export function QuestionThinks({
               {hidden ? (
                 <>
                   <span className="quiet">
-                    {unfit === undefined ? '…' : 'An answer that may not be for all'}
+                    {unfit === undefined ? '…' : t('room.anAnswerThatMayNot')}
                   </span>{' '}
                   {unfit !== undefined && (
                     <button
@@ -160,7 +161,7 @@ export function QuestionThinks({
                       className="btn btn-sm btn-outline-dark"
                       onClick={() => setShown(new Set([...shown, text]))}
                     >
-                      Show it
+                      {t('room.showIt')}
                     </button>
                   )}
                 </>
@@ -186,10 +187,10 @@ export function QuestionThinks({
                     <button
                       type="button"
                       className="btn btn-link btn-sm"
-                      aria-label={`Look at “${text}” together`}
+                      aria-label={t('room.lookAtTogether2', { text })}
                       onClick={() => look(text)}
                     >
-                      Look at it together
+                      {t('room.lookAtItTogether')}
                     </button>
                   )}
                 </>

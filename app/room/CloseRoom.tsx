@@ -1,4 +1,5 @@
 import { Button, Modal } from 'react-bootstrap';
+import { t } from '~/phrases/t';
 
 /** What becomes of what came in. */
 export function CloseRoom({
@@ -16,21 +17,23 @@ export function CloseRoom({
     <Modal show onHide={onStay} aria-labelledby="room-closing">
       <Modal.Header closeButton>
         <Modal.Title id="room-closing" className="h5">
-          Close the room
+          {t('room.closeTheRoom')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <p className="mb-0">
           {count === 0
-            ? 'Nothing was answered in it. Everybody leaves.'
-            : `Everybody leaves. The answers of ${count} ${count === 1 ? 'learner' : 'learners'} can be kept with the lesson, as slips are; questions asked on the spot are not.`}
+            ? t('room.nothingWasAnsweredInIt')
+            : t('room.everybodyLeavesTheAnswersOf', { count })}
         </p>
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-dark" onClick={onNothing}>
-          Close, keep nothing
+          {t('room.closeKeepNothing')}
         </Button>
-        {count > 0 && <Button onClick={onKeep}>Close, keep the answers of {count}</Button>}
+        {count > 0 && (
+          <Button onClick={onKeep}>{t('room.closeKeepTheAnswersOf', { number: count })}</Button>
+        )}
       </Modal.Footer>
     </Modal>
   );

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { penTools, type PenTool, type Stroke } from '~core/board/drawn';
 import { Pen } from '~/board/Pen';
+import { t } from '~/phrases/t';
 
 /** A field to draw on, as wide as a board is for its height; what stands on it is seen through. */
 export function DrawPad({
@@ -31,7 +32,7 @@ export function DrawPad({
         />
       </div>
       {onStrokes && (
-        <div className="draw-pad__tools" role="group" aria-label="Pens">
+        <div className="draw-pad__tools" role="group" aria-label={t('room.pens')}>
           {Object.entries(penTools).map(([id, name]) => (
             <button
               key={id}
@@ -49,7 +50,7 @@ export function DrawPad({
             disabled={strokes.length === 0}
             onClick={() => onStrokes(strokes.slice(0, -1))}
           >
-            One stroke back
+            {t('room.oneStrokeBack')}
           </button>
         </div>
       )}

@@ -4,13 +4,17 @@ import { WORD_LENGTH, type GameMove } from '~core/room/games/rules';
 import { roomGames, type GameView } from '~core/room/games/table';
 import { PathSquares, Rope, TeamSign, VaneField } from '~/board/GameDrawings';
 import { pictureAddress } from '~/ui/Picture';
+import { t } from '~/phrases/t';
 
 const PICTURE = 'picture: ';
 
 /** What is asked, or stands on a card: words or a picture. */
 function Face({ text }: { text: string }) {
   return text.startsWith(PICTURE) ? (
-    <img src={pictureAddress(text.slice(PICTURE.length), 'colour')} alt="drawn, without words" />
+    <img
+      src={pictureAddress(text.slice(PICTURE.length), 'colour')}
+      alt={t('room.drawnWithoutWords')}
+    />
   ) : (
     <span>{text}</span>
   );
@@ -20,18 +24,19 @@ function Face({ text }: { text: string }) {
 type Turn = Pick<GameView, 'partner'> & { readonly mine: boolean };
 
 const choosing = (mine: boolean, partner: string, what: string) =>
-  mine ? `Choose ${what}.` : `${partner} chooses ${what}.`;
+  mine ? t('room.choose2', { what }) : t('room.chooses', { partner, what });
 
 const aboutTask = ({ mine, partner }: Turn) =>
-  mine ? `Say the answer to ${partner}.` : `${partner} answers. You have the answer: is it right?`;
+  mine ? t('room.sayTheAnswerTo', { partner }) : t('room.answersYouHaveTheAnswer', { partner });
 
 function aboutLot({ lot, you }: GameView, { mine, partner }: Turn): string {
   if (!lot) return '';
-  if (lot.settled) return lot.settled.right ? 'The sentence is right.' : 'The sentence is wrong.';
+  if (lot.settled)
+    return lot.settled.right ? t('room.theSentenceIsRight') : t('room.theSentenceIsWrong');
   const bid = lot.bid
-    ? `${lot.bid.team === you ? 'You bid' : `${partner} bids`} ${lot.bid.coins}. `
+    ? `${lot.bid.team === you ? t('room.youBid') : t('room.bids', { partner })} ${lot.bid.coins}. `
     : '';
-  return bid + (mine ? 'Is it right? Bid, or leave it.' : `${partner} thinks about it.`);
+  return bid + (mine ? t('room.isItRightBidOr') : t('room.thinksAboutIt', { partner }));
 }
 
 /** Who does what now, in one line. */
@@ -39,22 +44,23 @@ function saysNow(view: GameView): string {
   const { you, partner, turn, over, question, task, path, squares, cards, lot } = view;
   const mine = turn === you;
   const now = { mine, partner };
-  if (over === 'both') return 'It is over, and both are even.';
-  if (over !== undefined) return over === you ? 'You have won.' : `${partner} has won.`;
+  if (over === 'both') return t('room.itIsOverAndBoth');
+  if (over !== undefined)
+    return over === you ? t('room.youHaveWon') : t('room.hasWon', { partner });
   if (lot) return aboutLot(view, now);
   if (question !== undefined) return aboutTask(now);
-  if (cards) return choosing(mine, partner, 'a card');
-  if (squares) return choosing(mine, partner, 'a square');
-  if (task) return mine ? 'Do it.' : `${partner} does it. Is it done?`;
-  if (view.letters) return mine ? 'What is the word?' : `${partner} thinks of the word.`;
-  if (path) return mine ? 'Throw the die.' : `${partner} throws the die.`;
+  if (cards) return choosing(mine, partner, t('room.aCard'));
+  if (squares) return choosing(mine, partner, t('room.aSquare'));
+  if (task) return mine ? t('room.doIt') : t('room.doesItIsItDone', { partner });
+  if (view.letters) return mine ? t('room.whatIsTheWord') : t('room.thinksOfTheWord', { partner });
+  if (path) return mine ? t('room.throwTheDie') : t('room.throwsTheDie', { partner });
   if (view.kind === 'describe') {
     return mine
-      ? `Describe it to ${partner}. Do not say what stands here.`
-      : `${partner} describes a word. Say what it is.`;
+      ? t('room.describeItToDoNot', { partner })
+      : t('room.describesAWordSayWhat', { partner });
   }
-  if (view.vane) return mine ? 'Turn the vane.' : `${partner} turns the vane.`;
-  return mine ? 'Throw the dice.' : `${partner} throws the dice.`;
+  if (view.vane) return mine ? t('room.turnTheVane') : t('room.turnsTheVane', { partner });
+  return mine ? t('room.throwTheDice') : t('room.throwsTheDice', { partner });
 }
 
 interface Act {
@@ -69,29 +75,37 @@ function actsOf(view: GameView): readonly Act[] {
   if (over !== undefined) return [];
   if (judges || view.describe) {
     const names = task
-      ? ['Done', 'Not yet']
+      ? [t('room.done'), t('room.notYet')]
       : view.describe
-        ? ['Found', 'Give it up']
-        : ['Right', 'Not yet'];
+        ? [t('room.found'), t('room.giveItUp')]
+        : [t('room.right'), t('room.notYet')];
     return [
       { name: names[0] ?? '', move: { said: true }, main: true },
       { name: names[1] ?? '', move: { said: false } },
     ];
   }
-  if (lot?.settled) return [{ name: 'Next sentence', move: { does: 'next' }, main: true }];
+  if (lot?.settled) return [{ name: t('room.nextSentence'), move: { does: 'next' }, main: true }];
   if (turn !== you) return [];
   if (lot) {
     const bid = (lot.bid?.coins ?? 0) + BID;
     return [
-      ...(lot.raises ? [{ name: `Bid ${bid}`, move: { does: 'raise' } as const, main: true }] : []),
-      { name: lot.bid ? 'No more' : 'Leave it', move: { does: 'pass' } },
+      ...(lot.raises
+        ? [{ name: t('room.bid', { bid }), move: { does: 'raise' } as const, main: true }]
+        : []),
+      { name: lot.bid ? t('room.noMore') : t('room.leaveIt'), move: { does: 'pass' } },
     ];
   }
-  if (view.guesses) return [{ name: 'I do not know it', move: { does: 'pass' } }];
+  if (view.guesses) return [{ name: t('room.iDoNotKnowIt'), move: { does: 'pass' } }];
   if (path && path.thrown === undefined)
-    return [{ name: 'Throw', move: { does: 'throw' }, main: true }];
+    return [{ name: t('room.throw'), move: { does: 'throw' }, main: true }];
   if ((kind === 'vane' || kind === 'dice') && !task) {
-    return [{ name: kind === 'vane' ? 'Turn it' : 'Throw', move: { does: 'throw' }, main: true }];
+    return [
+      {
+        name: kind === 'vane' ? t('room.turnIt') : t('room.throw'),
+        move: { does: 'throw' },
+        main: true,
+      },
+    ];
   }
   return [];
 }
@@ -107,7 +121,7 @@ function Letters({ view, move }: { view: GameView; move: (move: GameMove) => voi
         <p className="room-game__letters learner-text">
           {letters.map((letter, at) => (
             <span key={at} className={letter === null ? 'room-game__covered' : undefined}>
-              {letter ?? <span className="visually-hidden">covered</span>}
+              {letter ?? <span className="visually-hidden">{t('room.covered')}</span>}
             </span>
           ))}
         </p>
@@ -121,7 +135,7 @@ function Letters({ view, move }: { view: GameView; move: (move: GameMove) => voi
           }}
         >
           <label>
-            The word is
+            {t('room.theWordIs')}
             <input
               className="form-control learner-text"
               autoComplete="off"
@@ -135,13 +149,14 @@ function Letters({ view, move }: { view: GameView; move: (move: GameMove) => voi
             className="play-button play-button--main"
             disabled={word.trim() === ''}
           >
-            Say it
+            {t('room.sayIt')}
           </button>
         </form>
       )}
       {found && (
         <p className="quiet mb-0">
-          The last word was <b className="learner-text">{found.word}</b>: found by {by}.
+          {t('room.theLastWordWas')} <b className="learner-text">{found.word}</b>
+          {t('room.foundBy', { by })}
         </p>
       )}
     </>
@@ -153,7 +168,7 @@ function Lot({ lot }: { lot: NonNullable<GameView['lot']> }) {
   return (
     <div className="room-game__task">
       <p className="quiet room-game__number">
-        Sentence {lot.number} of {lot.of}
+        {t('room.sentenceOf', { number: lot.number, of: lot.of })}
       </p>
       <p className="learner-text">{lot.sentence}</p>
       {lot.settled && lot.settled.says !== '' && (
@@ -175,7 +190,10 @@ function Squares({ view, move }: { view: GameView; move: (move: GameMove) => voi
           type="button"
           className={`room-game__square${line?.includes(at) ? ' room-game__square--line' : ''}`}
           disabled={!mine || team !== null}
-          aria-label={`Square ${at + 1}${team === null ? '' : team === you ? ': yours' : `: ${partner}’s`}`}
+          aria-label={t('room.square', {
+            at: at + 1,
+            which: team === null ? '' : team === you ? t('room.yours') : t('room.s', { partner }),
+          })}
           onClick={() => move({ at })}
         >
           {team !== null && <TeamSign team={team} />}
@@ -199,8 +217,17 @@ function Cards({ view, move }: { view: GameView; move: (move: GameMove) => void 
           disabled={!mine || text !== undefined}
           aria-label={
             text === undefined
-              ? `Card ${at + 1}, closed`
-              : `Card ${at + 1}: ${text.replace(PICTURE, 'a picture')}${of === undefined ? '' : of === you ? ', yours' : `, ${partner}’s`}`
+              ? t('room.cardClosed', { at: at + 1 })
+              : t('room.card', {
+                  at: at + 1,
+                  shows: text.replace(PICTURE, t('room.aPictureOnIt')),
+                  which:
+                    of === undefined
+                      ? ''
+                      : of === you
+                        ? t('room.yours2')
+                        : t('room.s2', { partner }),
+                })
           }
           onClick={() => move({ at })}
         >
@@ -230,10 +257,10 @@ export function GameFace({
   return (
     <section
       className="card-paper room-game"
-      aria-label={`${roomGames[view.kind].name} with ${partner}`}
+      aria-label={t('room.with2', { name: roomGames[view.kind].name, partner })}
     >
       <header className="room-game__head">
-        <TeamSign team={you} size={34} /> <strong>You {yours}</strong>
+        <TeamSign team={you} size={34} /> <strong>{t('room.you', { yours })}</strong>
         <span className="room-game__gap" />
         <strong>
           {partner} {theirs}
@@ -268,7 +295,7 @@ export function GameFace({
         <div className="room-game__task">
           <p className="learner-text">{describe.text}</p>
           <p className="room-game__says">
-            Do not say: <span className="learner-text">{describe.avoid.join(', ')}</span>
+            {t('room.doNotSay')} <span className="learner-text">{describe.avoid.join(', ')}</span>
           </p>
         </div>
       )}

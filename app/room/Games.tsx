@@ -16,6 +16,7 @@ import { newId } from '~/operations/new-id';
 import { engine } from '~/workers/engine.client';
 import type { RoomLesson } from './room-lesson';
 import type { TeacherClient, TeacherSees } from './teacher-client';
+import { t } from '~/phrases/t';
 
 /** Words with what may not be said of them, by their first meanings. */
 const toDescribe = (words: readonly string[], profile: RoomLesson['profile']) =>
@@ -70,21 +71,21 @@ export function Games({
   };
   return (
     <details className="room-fold">
-      <summary>Games</summary>
+      <summary>{t('room.games')}</summary>
       {kind === undefined ? (
-        <p className="small my-2">
-          Open an exercise with answers or words first: they are what is played with.
-        </p>
+        <p className="small my-2">{t('room.openAnExerciseWithAnswers')}</p>
       ) : (
         <>
           <label className="d-block my-2">
-            With {exercise ? `“${exercise.title}”` : 'the words of the lesson'}
+            {t('room.with', {
+              which: exercise ? `“${exercise.title}”` : t('room.theWordsOfTheLesson'),
+            })}
             <select
               className="form-select form-select-sm"
               value={kind}
               onChange={(event) => setChosen(event.currentTarget.value as RoomGame)}
             >
-              <optgroup label="For two">
+              <optgroup label={t('room.forTwo')}>
                 {playable.map((each) =>
                   each === CALL ? null : (
                     <option key={each} value={each}>
@@ -94,19 +95,15 @@ export function Games({
                 )}
               </optgroup>
               {playable.includes(CALL) && (
-                <optgroup label="For all">
-                  <option value={CALL}>Call the words</option>
+                <optgroup label={t('room.forAll')}>
+                  <option value={CALL}>{t('room.callTheWords')}</option>
                 </optgroup>
               )}
             </select>
           </label>
-          <p className="small">
-            {kind === CALL
-              ? 'Each has a board of her own and marks the words that you call.'
-              : roomGames[kind].how}
-          </p>
+          <p className="small">{kind === CALL ? t('room.eachHasABoardOf') : roomGames[kind].how}</p>
           <button type="button" className="btn btn-sm btn-dark" onClick={() => void begin()}>
-            {games.length > 0 && kind !== CALL ? 'Others together' : 'They play'}
+            {games.length > 0 && kind !== CALL ? t('room.othersTogether') : t('room.theyPlay')}
           </button>{' '}
         </>
       )}
@@ -119,7 +116,7 @@ export function Games({
             setLeft('');
           }}
         >
-          End the games
+          {t('room.endTheGames')}
         </button>
       )}
       <ul className="small mt-2 mb-0">
@@ -129,14 +126,14 @@ export function Games({
             <li key={table.id}>
               {nameOf(table.players[0])} {one} · {nameOf(table.players[1])} {other}{' '}
               {roomGames[table.kind].counts}
-              {winnerOf(table) !== undefined && ' · over'}
+              {winnerOf(table) !== undefined && t('room.over')}
             </li>
           );
         })}
       </ul>
       {left !== '' && games.length > 0 && (
         <p className="small mb-0" role="status">
-          {left} has nobody to play with: let her or him help a pair.
+          {t('room.hasNobodyToPlayWith', { left })}
         </p>
       )}
     </details>

@@ -1,5 +1,6 @@
 import type { RoomLesson } from './room-lesson';
 import type { TeacherSees } from './teacher-client';
+import { t } from '~/phrases/t';
 
 /** How far each learner is, where they go on by themselves. */
 export function HowFar({
@@ -12,10 +13,10 @@ export function HowFar({
   const { members, answers } = sees.room;
   return (
     <table className="room-far">
-      <caption className="visually-hidden">How far each one is</caption>
+      <caption className="visually-hidden">{t('room.howFarEachOneIs')}</caption>
       <thead>
         <tr>
-          <th scope="col">Learner</th>
+          <th scope="col">{t('room.learner')}</th>
           {exercises.map(({ id, title }, index) => (
             <th key={id} scope="col" title={title}>
               {index + 1}

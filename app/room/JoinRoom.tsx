@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { codeFrom } from '~core/room/messages';
+import { t } from '~/phrases/t';
 
 /** Where a learner writes the code that stands on the board. */
 export function JoinRoom() {
@@ -15,12 +16,12 @@ export function JoinRoom() {
           event.preventDefault();
           const code = codeFrom(typed);
           if (code) void navigate(`/room/${code}`);
-          else setProblem('A code has six letters and figures, such as KF4-7TB. Look once more.');
+          else setProblem(t('room.aCodeHasSixLetters'));
         }}
       >
-        <h1>Come in</h1>
+        <h1>{t('room.comeIn')}</h1>
         <label>
-          The code on the board
+          {t('room.theCodeOnTheBoard')}
           <input
             className="form-control room-code-field"
             autoComplete="off"
@@ -38,7 +39,7 @@ export function JoinRoom() {
           </p>
         )}
         <button type="submit" className="play-button play-button--main">
-          Come in
+          {t('room.comeIn')}
         </button>
       </form>
     </div>

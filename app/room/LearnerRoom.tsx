@@ -18,6 +18,7 @@ import type { LearnerSees } from './learner-client';
 import { PostView } from './PostView';
 import { QuestionFace } from './QuestionFace';
 import { readWork, useLearnerRoom, writeWork } from './use-learner-room';
+import { t } from '~/phrases/t';
 
 /** Milliseconds after the last stroke when an answer goes off. */
 const SETTLED = 400;
@@ -44,10 +45,10 @@ function WhoAmI({
         if (name.trim() !== '') onName(name.trim());
       }}
     >
-      <h1>Who are you?</h1>
+      <h1>{t('room.whoAreYou')}</h1>
       {own || names === undefined ? (
         <label>
-          My first name
+          {t('room.myFirstName')}
           <input
             className="form-control"
             autoComplete="off"
@@ -58,13 +59,13 @@ function WhoAmI({
         </label>
       ) : (
         <label>
-          My name
+          {t('room.myName')}
           <select
             className="form-select"
             value={name}
             onChange={(event) => setName(event.currentTarget.value)}
           >
-            <option value="">choose …</option>
+            <option value="">{t('room.choose')}</option>
             {names.map((each) => (
               <option key={each}>{each}</option>
             ))}
@@ -73,11 +74,11 @@ function WhoAmI({
       )}
       {names !== undefined && (
         <button type="button" className="btn btn-link p-0" onClick={() => setOwn(!own)}>
-          {own ? 'Choose from the class' : 'I am not in the list'}
+          {own ? t('room.chooseFromTheClass') : t('room.iAmNotInThe')}
         </button>
       )}
       <button type="submit" className="play-button play-button--main" disabled={name.trim() === ''}>
-        That is me
+        {t('room.thatIsMe')}
       </button>
     </form>
   );
@@ -132,11 +133,11 @@ function Standing({ sees }: { sees: LearnerSees }) {
     >
       {away
         ? waiting > 0
-          ? 'No connection. Your answers are kept here, and go off by themselves.'
-          : message || 'No connection. You can go on: answers are kept here.'
+          ? t('room.noConnectionYourAnswersAre')
+          : message || t('room.noConnectionYouCanGo')
         : waiting > 0
-          ? 'On its way …'
-          : 'With your teacher'}
+          ? t('room.onItsWay')
+          : t('room.withYourTeacher')}
     </p>
   );
 }
@@ -158,12 +159,12 @@ function Slate({
   const [own, setOwn] = useState(mine);
   const told = new Set(own.map((stroke) => JSON.stringify(stroke)));
   return (
-    <section className="card-paper room-slate" aria-label="The slate">
+    <section className="card-paper room-slate" aria-label={t('room.theSlate')}>
       <p className="room-game__now" role="status">
-        {hasPen ? 'You have the pen.' : 'Look at the slate.'}
+        {hasPen ? t('room.youHaveThePen') : t('room.lookAtTheSlate')}
       </p>
       <DrawPad
-        label="The slate"
+        label={t('room.theSlate')}
         text={slate.text}
         behind={drawn.filter((stroke) => !told.has(JSON.stringify(stroke)))}
         strokes={own}
@@ -184,7 +185,7 @@ function Slate({
 /** What the teacher lets all see of a wall. */
 function Wall({ posts }: { posts: NonNullable<RoomShow['wall']> }) {
   return (
-    <section className="card-paper room-question" aria-label="The wall">
+    <section className="card-paper room-question" aria-label={t('room.theWall')}>
       <ul className="room-wall">
         {posts.map((post, at) => (
           <li key={at} className="room-post">
@@ -213,13 +214,11 @@ export function LearnerRoom({ code }: { code: string }) {
     return (
       <div className="room-door">
         <div className="card-paper room-door__form">
-          <h1>{refused ? 'You are not in the room' : 'Coming in …'}</h1>
-          <p role="status">
-            {refused ? sees?.message : 'Your teacher’s screen opens the room. Wait a moment.'}
-          </p>
+          <h1>{refused ? t('room.youAreNotInThe') : t('room.comingIn')}</h1>
+          <p role="status">{refused ? sees?.message : t('room.yourTeachersScreenOpensThe')}</p>
           {refused && (
             <Link className="play-button play-button--main" to="/room">
-              Another code
+              {t('room.anotherCode')}
             </Link>
           )}
         </div>
@@ -239,8 +238,8 @@ export function LearnerRoom({ code }: { code: string }) {
   if (show.paused) {
     return (
       <div className="room-door room-door--dark">
-        <h1>Look up</h1>
-        <p>Your answers are kept.</p>
+        <h1>{t('room.lookUp')}</h1>
+        <p>{t('room.yourAnswersAreKept')}</p>
       </div>
     );
   }
@@ -256,22 +255,22 @@ export function LearnerRoom({ code }: { code: string }) {
         <Standing sees={sees} />
       </header>
       {pair && pair.partners.length > 0 && (
-        <section className="card-paper room-pair" aria-label="Talk in pairs">
+        <section className="card-paper room-pair" aria-label={t('room.talkInPairs')}>
           <p>
-            Talk with <strong>{pair.partners.join(' and ')}</strong>
+            {t('room.talkWith')} <strong>{pair.partners.join(' and ')}</strong>
           </p>
           {pair.prompt && <p className="room-pair__prompt">{pair.prompt}</p>}
         </section>
       )}
       {show.looked !== undefined && (
-        <section className="card-paper room-looked" aria-label="One answer, for all to look at">
-          <p className="quiet small mb-1">One answer. What do you think of it?</p>
+        <section className="card-paper room-looked" aria-label={t('room.oneAnswerForAllTo')}>
+          <p className="quiet small mb-1">{t('room.oneAnswerWhatDoYou')}</p>
           <PostView post={show.looked} />
         </section>
       )}
       {show.locked && (
         <p className="message message--note" role="status">
-          Closed for now: what you answered is kept.
+          {t('room.closedForNowWhatYou')}
         </p>
       )}
       <div>
@@ -316,7 +315,7 @@ export function LearnerRoom({ code }: { code: string }) {
         ) : open ? (
           <>
             {!together && (
-              <nav aria-label="Exercises" className="room-steps">
+              <nav aria-label={t('room.exercises')} className="room-steps">
                 {content.exercises.map((each, index) => (
                   <button
                     key={each.id}
@@ -340,7 +339,7 @@ export function LearnerRoom({ code }: { code: string }) {
             />
           </>
         ) : (
-          <p className="room-door">Nothing is open yet. Look at the board.</p>
+          <p className="room-door">{t('room.nothingIsOpenYetLook')}</p>
         )}
       </div>
     </div>

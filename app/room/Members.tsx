@@ -6,12 +6,13 @@ import type { Member } from '~core/room/room-state';
 import { useUnfit } from './ClassThinks';
 import type { RoomLesson } from './room-lesson';
 import type { TeacherClient, TeacherSees } from './teacher-client';
+import { t } from '~/phrases/t';
 
 /** What can be given to one learner, and what it is called. */
 const versionNames = {
-  '': 'The exercises of all',
-  support: 'With support',
-  stretch: 'With more to do',
+  '': t('room.theExercisesOfAll'),
+  support: t('room.withSupport'),
+  stretch: t('room.withMoreToDo'),
 } as const;
 
 /** Who is in the room, how far each one is, and what is done for one alone. */
@@ -33,22 +34,22 @@ export function Members({
     exercises.filter(({ id }) => answers[member.id]?.[id] !== undefined).length;
   const nameOf = ({ id, name }: Member) =>
     name === ''
-      ? 'somebody, choosing a name'
+      ? t('room.somebodyChoosingAName')
       : (unfit?.has(name) ?? false) && !shown.has(id)
-        ? 'a name that was not shown'
+        ? t('room.aNameThatWasNot')
         : name;
   return (
     <section aria-labelledby="room-members">
       <h2 className="h6" id="room-members">
-        In the room · {members.filter(({ here }) => here).length}
+        {t('room.inTheRoom', { members: members.filter(({ here }) => here).length })}
       </h2>
-      {members.length === 0 && <p className="quiet small">Nobody yet.</p>}
+      {members.length === 0 && <p className="quiet small">{t('room.nobodyYet')}</p>}
       <ul className="room-members">
         {members.map((member) => (
           <li key={member.id} className={member.here ? '' : 'room-members__away'}>
             <span>
               {nameOf(member)}
-              {!member.here && <span className="quiet small"> · away</span>}
+              {!member.here && <span className="quiet small"> {t('room.away')}</span>}
             </span>
             <span className="quiet small">
               {done(member)}/{exercises.length}
@@ -59,7 +60,7 @@ export function Members({
                 className="btn btn-link btn-sm p-0"
                 onClick={() => setShown(new Set([...shown, member.id]))}
               >
-                Show
+                {t('room.show')}
               </button>
             )}
             <Dropdown drop="start">
@@ -67,7 +68,7 @@ export function Members({
                 as="button"
                 type="button"
                 className="icon-button room-members__more"
-                aria-label={`For ${nameOf(member)} alone`}
+                aria-label={t('room.forAlone', { nameOf: nameOf(member) })}
               >
                 <BsThreeDots aria-hidden="true" />
               </Dropdown.Toggle>
@@ -98,12 +99,12 @@ export function Members({
                     type="button"
                     onClick={() => client?.slate({ ...slate, pen: member.id })}
                   >
-                    <BsPencil aria-hidden="true" /> Hand over the pen
+                    <BsPencil aria-hidden="true" /> {t('room.handOverThePen')}
                   </Dropdown.Item>
                 )}
                 <Dropdown.Divider />
                 <Dropdown.Item as="button" type="button" onClick={() => client?.sendOut(member.id)}>
-                  <BsDoorClosed aria-hidden="true" /> Send out
+                  <BsDoorClosed aria-hidden="true" /> {t('room.sendOut')}
                 </Dropdown.Item>
               </Dropdown.Menu>
             </Dropdown>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { pairsOf } from '~core/room/pairs';
 import type { TeacherClient, TeacherSees } from './teacher-client';
+import { t } from '~/phrases/t';
 
 /** Everybody gets a partner and a prompt on the screen. */
 export function Pairs({ sees, client }: { sees: TeacherSees; client: TeacherClient | undefined }) {
@@ -23,9 +24,9 @@ export function Pairs({ sees, client }: { sees: TeacherSees; client: TeacherClie
   };
   return (
     <details className="room-fold">
-      <summary>Talk in pairs</summary>
+      <summary>{t('room.talkInPairs')}</summary>
       <label className="d-block my-2">
-        About what
+        {t('room.aboutWhat')}
         <input
           className="form-control form-control-sm"
           maxLength={200}
@@ -34,11 +35,11 @@ export function Pairs({ sees, client }: { sees: TeacherSees; client: TeacherClie
         />
       </label>
       <button type="button" className="btn btn-sm btn-dark" onClick={pair}>
-        {made.length > 0 ? 'Others together' : 'Put them together'}
+        {made.length > 0 ? t('room.othersTogether') : t('room.putThemTogether')}
       </button>{' '}
       {made.length > 0 && (
         <button type="button" className="btn btn-sm btn-outline-dark" onClick={end}>
-          End the talk
+          {t('room.endTheTalk')}
         </button>
       )}
       <ul className="small mt-2 mb-0" role="status">

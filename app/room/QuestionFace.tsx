@@ -3,6 +3,7 @@ import type { RoomQuestion } from '~core/room/show';
 import { MOST_WORDS } from '~core/room/thoughts';
 import { RingFace } from './RingPicture';
 import { WallFace } from './WallFace';
+import { t } from '~/phrases/t';
 
 type Said = Readonly<Record<string, string>>;
 
@@ -17,7 +18,7 @@ function OneOf({
   give: (said: Said) => void;
 }) {
   return (
-    <div className="room-options" role="group" aria-label="Choose one">
+    <div className="room-options" role="group" aria-label={t('room.chooseOne')}>
       {options.map((option) => (
         <button
           key={option}
@@ -55,7 +56,7 @@ function Written({
         const name = count === 1 ? 'said' : `said${at + 1}`;
         return (
           <label key={name} className="d-block mb-2">
-            {count === 1 ? 'What you think' : `Word ${at + 1}`}
+            {t('room.whatYouThink2', { count, at: at + 1 })}
             <input
               className="form-control"
               maxLength={200}
@@ -66,7 +67,7 @@ function Written({
         );
       })}
       <button type="submit" className="play-button play-button--main">
-        Send it
+        {t('room.sendIt')}
       </button>
     </form>
   );

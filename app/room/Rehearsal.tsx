@@ -1,11 +1,12 @@
 import { useEffect, useRef, useState } from 'react';
 import { rehearse } from './rehearsal';
 import type { RoomLesson } from './room-lesson';
+import { t } from '~/phrases/t';
 
 /** Speeds of a rehearsal: as a class works, and faster for a look at it. */
 const speeds = [
-  [1, 'as a class works'],
-  [8, 'eight times as fast'],
+  [1, t('room.asAClassWorks')],
+  [8, t('room.eightTimesAsFast')],
 ] as const;
 
 /** A class that is not there comes in, so that the lesson can be tried alone. */
@@ -20,17 +21,17 @@ export function Rehearsal({
   const [running, setRunning] = useState(false);
   const [speed, setSpeed] = useState<number>(speeds[1][0]);
   useEffect(() => () => end.current?.(), []);
-  const names = content.names ?? Array.from({ length: 12 }, (_, at) => `Learner ${at + 1}`);
+  const names =
+    content.names ?? Array.from({ length: 12 }, (_, at) => t('room.learner2', { at: at + 1 }));
   return (
     <details className="room-fold">
-      <summary>Rehearse with a class that is not there</summary>
+      <summary>{t('room.rehearseWithAClassThat')}</summary>
       <p className="small my-2">
-        {names.length} made-up learners come in and answer, with typical errors of {profile.name}.
-        Close the room afterwards without keeping what came.
+        {t('room.madeUpLearnersComeIn', { names: names.length, name: profile.name })}
       </p>
       <select
         className="form-select form-select-sm mb-2"
-        aria-label="How fast they are"
+        aria-label={t('room.howFastTheyAre')}
         value={speed}
         disabled={running}
         onChange={(event) => setSpeed(Number(event.currentTarget.value))}
@@ -52,7 +53,7 @@ export function Rehearsal({
           setRunning(!running);
         }}
       >
-        {running ? 'They leave' : 'They come in'}
+        {running ? t('room.theyLeave') : t('room.theyComeIn')}
       </button>
     </details>
   );

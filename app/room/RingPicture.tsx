@@ -1,5 +1,6 @@
 import { useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
 import { pictureAddress } from '~/ui/Picture';
+import { t } from '~/phrases/t';
 
 interface Ring {
   readonly x: number;
@@ -22,7 +23,7 @@ const place = ({ x, y }: Ring) => ({ left: `${x / 10}%`, top: `${y / 10}%` });
 export function RingsOn({ picture, rings }: { picture: string; rings: readonly Ring[] }) {
   return (
     <div className="room-ring">
-      <img src={pictureAddress(picture, 'colour')} alt="With the rings of the class" />
+      <img src={pictureAddress(picture, 'colour')} alt={t('room.withTheRingsOfThe')} />
       {rings.map((ring, at) => (
         <span key={at} className="room-ring__one" style={place(ring)} />
       ))}
@@ -72,14 +73,14 @@ export function RingFace({
       <div className="room-ring" ref={field} onClick={touch}>
         <img
           src={pictureAddress(picture, 'colour')}
-          alt="Where the ring is set"
+          alt={t('room.whereTheRingIsSet')}
           draggable={false}
         />
         <button
           type="button"
           className={`room-ring__one${sent ? '' : ' room-ring__one--loose'}`}
           style={place(ring)}
-          aria-label="Your ring: arrow keys move it, Enter sets it"
+          aria-label={t('room.yourRingArrowKeysMove')}
           onKeyDown={press}
           onClick={(event) => {
             if (event.detail === 0) set(ring);
@@ -87,9 +88,7 @@ export function RingFace({
         />
       </div>
       <p className="quiet" role="status">
-        {sent
-          ? 'Your ring is set. Touch another place to move it.'
-          : 'Touch the place, or move the ring with the arrow keys and press Enter.'}
+        {sent ? t('room.yourRingIsSetTouch') : t('room.touchThePlaceOrMove')}
       </p>
     </>
   );

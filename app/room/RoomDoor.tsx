@@ -1,5 +1,6 @@
 import { toDataURL } from 'qrcode';
 import { useEffect, useId, useState } from 'react';
+import { t } from '~/phrases/t';
 
 const spaced = (code: string) => `${code.slice(0, 3)} ${code.slice(3)}`;
 
@@ -68,7 +69,7 @@ export function RoomDoor({
   return (
     <section
       className={`room-code${large ? ' room-code--large' : ''}`}
-      aria-label={large ? 'The way in, large' : 'The way in'}
+      aria-label={large ? t('room.theWayInLarge') : t('room.theWayIn')}
     >
       {image && <img src={image} alt={`QR code of ${origin}/room/${code}`} />}
       <div>
@@ -78,8 +79,7 @@ export function RoomDoor({
       {lonely && !large && (
         <div className="room-code__address">
           <label htmlFor={id} className="quiet small">
-            Only this machine has this address. Where the class reaches it under another (see “In a
-            classroom” in the README):
+            {t('room.onlyThisMachineHasThis')}
           </label>
           <input
             id={id}

@@ -5,6 +5,7 @@ import { slateStrokes } from '~core/room/posts';
 import { newId } from '~/operations/new-id';
 import { DrawPad } from './DrawPad';
 import type { TeacherClient, TeacherSees } from './teacher-client';
+import { t } from '~/phrases/t';
 
 /** A slate is begun: what stands on it, to be marked, finished or corrected. */
 export function NewSlate({
@@ -20,12 +21,12 @@ export function NewSlate({
     <Modal show onHide={onClose} aria-labelledby={id}>
       <Modal.Header closeButton>
         <Modal.Title id={id} className="h5">
-          A slate for all
+          {t('room.aSlateForAll')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <label className="d-block">
-          What stands on it (can be empty)
+          {t('room.whatStandsOnItCan')}
           <textarea
             className="form-control"
             rows={3}
@@ -34,12 +35,12 @@ export function NewSlate({
             onChange={(event) => setText(event.currentTarget.value)}
           />
         </label>
-        <p className="quiet small mt-2 mb-0">
-          All see it. You draw on it, or hand the pen to one learner.
-        </p>
+        <p className="quiet small mt-2 mb-0">{t('room.allSeeItYouDraw')}</p>
       </Modal.Body>
       <Modal.Footer>
-        <Button onClick={() => onOpen({ id: newId(), text: text.trim() })}>Show the slate</Button>
+        <Button onClick={() => onOpen({ id: newId(), text: text.trim() })}>
+          {t('room.showTheSlate')}
+        </Button>
       </Modal.Footer>
     </Modal>
   );
@@ -57,10 +58,10 @@ export function SlateBoard({
 }) {
   const here = room.members.filter((member) => member.here && member.name !== '');
   return (
-    <section aria-label="The slate">
+    <section aria-label={t('room.theSlate')}>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-2">
         <label className="d-flex gap-2 align-items-center me-auto">
-          <span className="text-nowrap">The pen has</span>
+          <span className="text-nowrap">{t('room.thePenHas')}</span>
           <select
             className="form-select"
             value={slate.pen ?? ''}
@@ -70,7 +71,7 @@ export function SlateBoard({
               client?.slate(pen === '' ? bare : { ...bare, pen });
             }}
           >
-            <option value="">nobody but me</option>
+            <option value="">{t('room.nobodyButMe')}</option>
             {here.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -83,18 +84,18 @@ export function SlateBoard({
           className="btn btn-sm btn-outline-dark"
           onClick={() => client?.slate({ id: newId(), text: slate.text })}
         >
-          Wipe it
+          {t('room.wipeIt')}
         </button>
         <button
           type="button"
           className="btn btn-sm btn-outline-dark"
           onClick={() => client?.slate(undefined)}
         >
-          Put it away
+          {t('room.putItAway')}
         </button>
       </div>
       <DrawPad
-        label="The slate"
+        label={t('room.theSlate')}
         text={slate.text}
         behind={slateStrokes(room, slate.id, [])}
         strokes={drawn}

@@ -22,6 +22,7 @@ import { NewSlate, SlateBoard } from './SlateBoard';
 import type { TeacherClient, TeacherSees } from './teacher-client';
 import { forgetRoom, slipsOfRoom, useTeacherRoom } from './use-teacher-room';
 import { RingThinks, WallThinks } from './WallThinks';
+import { t } from '~/phrases/t';
 
 /** What stands in the middle: the slate, what is said to a question, or what is answered. */
 function Middle({
@@ -65,7 +66,7 @@ function Middle({
     return <QuestionThinks key={question.id} question={question} room={seen.room} look={lookAt} />;
   }
   const open = exercises.find((each) => each.id === show.exercise);
-  if (!open) return <p className="quiet">Open an exercise, or ask the class something.</p>;
+  if (!open) return <p className="quiet">{t('room.openAnExerciseOrAsk')}</p>;
   return (
     <>
       <ExerciseThinks
@@ -116,7 +117,7 @@ export function TeacherRoom(lesson: RoomLesson) {
     () => (seen ? slipsOfRoom(seen, id, exercises, Math.floor(Date.now() / 60_000)) : []),
     [seen, id, exercises],
   );
-  if (!sees) return <div className="room-door">Opening the room …</div>;
+  if (!sees) return <div className="room-door">{t('room.openingTheRoom')}</div>;
   const { show, code, state, message, room } = sees;
   const open = exercises.find((each) => each.id === show.exercise);
   const tell = client.current;
@@ -134,17 +135,17 @@ export function TeacherRoom(lesson: RoomLesson) {
     return (
       <div className="room-door">
         <div className="card-paper room-door__form">
-          <h1>The room is closed</h1>
+          <h1>{t('room.theRoomIsClosed2')}</h1>
           <p role="status">
             {fetcher.data && !fetcher.data.ok
               ? fetcher.data.message
-              : (kept ?? 'Nothing of it was kept.')}
+              : (kept ?? t('room.nothingOfItWasKept'))}
           </p>
           <Link className="btn btn-primary" to={`/lessons/${id}/results`}>
-            What came back
+            {t('room.whatCameBack')}
           </Link>
           <Link className="btn btn-outline-dark" to={`/lessons/${id}`}>
-            Back to the lesson
+            {t('room.backToTheLesson')}
           </Link>
         </div>
       </div>
@@ -153,12 +154,12 @@ export function TeacherRoom(lesson: RoomLesson) {
   return (
     <div className="room-teacher">
       <header className="room-head">
-        <Link to={`/lessons/${id}`} className="icon-button" aria-label="Back to the lesson">
+        <Link to={`/lessons/${id}`} className="icon-button" aria-label={t('room.backToTheLesson')}>
           <BsArrowLeft aria-hidden="true" />
         </Link>
         <h1>{title}</h1>
         <label>
-          <span className="visually-hidden">How they go on</span>
+          <span className="visually-hidden">{t('room.howTheyGoOn')}</span>
           <select
             className="form-select"
             value={show.pace}
@@ -176,31 +177,32 @@ export function TeacherRoom(lesson: RoomLesson) {
           aria-pressed={show.locked}
           onClick={() => set({ locked: !show.locked })}
         >
-          <BsLock aria-hidden="true" /> {show.locked ? 'Open the answers' : 'Close the answers'}
+          <BsLock aria-hidden="true" />{' '}
+          {show.locked ? t('room.openTheAnswers') : t('room.closeTheAnswers')}
         </Button>
         <Button
           variant="outline-dark"
           aria-pressed={show.paused}
           onClick={() => set({ paused: !show.paused })}
         >
-          <BsEyeSlash aria-hidden="true" /> {show.paused ? 'Screens on' : 'Look up'}
+          <BsEyeSlash aria-hidden="true" /> {show.paused ? t('room.screensOn') : t('room.lookUp')}
         </Button>
         <Button variant="outline-dark" onClick={() => setAsking(true)}>
-          <BsQuestionLg aria-hidden="true" /> Ask the class …
+          <BsQuestionLg aria-hidden="true" /> {t('room.askTheClass2')}
         </Button>
         <Button variant="outline-dark" onClick={() => setSlating(true)}>
-          <BsEasel aria-hidden="true" /> Slate …
+          <BsEasel aria-hidden="true" /> {t('room.slate')}
         </Button>
-        <Button onClick={() => setClosing(true)}>Close the room …</Button>
+        <Button onClick={() => setClosing(true)}>{t('room.closeTheRoom2')}</Button>
       </header>
       {(message || state === 'away') && (
         <p className="message m-3" role="alert">
-          {message} The lesson goes on at the board meanwhile.
+          {t('room.theLessonGoesOnAt', { message })}
         </p>
       )}
       {left.length > 0 && (
         <p className="message message--note m-3">
-          Not in the room, because it cannot be made: {left.join(', ')}.
+          {t('room.notInTheRoomBecause', { left: left.join(', ') })}
         </p>
       )}
       {closing && (
@@ -236,7 +238,7 @@ export function TeacherRoom(lesson: RoomLesson) {
           {code && <RoomDoor code={code} address={address} />}
           <section aria-labelledby="room-parts">
             <h2 className="h6" id="room-parts">
-              {show.pace === 'teacher' ? 'Everybody is at' : 'They begin at'}
+              {show.pace === 'teacher' ? t('room.everybodyIsAt') : t('room.theyBeginAt')}
             </h2>
             <ul className="room-parts">
               {exercises.map((each) => (
@@ -262,7 +264,7 @@ export function TeacherRoom(lesson: RoomLesson) {
                 </li>
               ))}
               {exercises.length === 0 && (
-                <li className="quiet small">The lesson has no exercise. You can still ask.</li>
+                <li className="quiet small">{t('room.theLessonHasNoExercise')}</li>
               )}
             </ul>
           </section>
@@ -273,14 +275,14 @@ export function TeacherRoom(lesson: RoomLesson) {
         <div className="card-paper">
           {show.looked !== undefined && (
             <div className="room-looked">
-              <p className="quiet small mb-1">All look at this answer:</p>
+              <p className="quiet small mb-1">{t('room.allLookAtThisAnswer')}</p>
               <PostView post={show.looked} />
               <button
                 type="button"
                 className="btn btn-sm btn-outline-dark"
                 onClick={() => set({ looked: undefined })}
               >
-                Take it away
+                {t('room.takeItAway')}
               </button>
             </div>
           )}
@@ -298,7 +300,7 @@ export function TeacherRoom(lesson: RoomLesson) {
         </div>
         <div>
           <p className="quiet small">
-            <BsPeople aria-hidden="true" /> Names stand here alone; beside answers there are none.
+            <BsPeople aria-hidden="true" /> {t('room.namesStandHereAloneBeside')}
           </p>
           <Members sees={sees} exercises={exercises} client={tell} />
         </div>

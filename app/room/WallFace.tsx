@@ -12,8 +12,13 @@ import {
 import { NO_PICTURE, readPicture } from '~/ui/read-picture';
 import { DrawPad } from './DrawPad';
 import { PostView } from './PostView';
+import { t } from '~/phrases/t';
 
-const ways = { text: 'Write', drawing: 'Draw', picture: 'A picture' } as const;
+const ways = {
+  text: t('room.write'),
+  drawing: t('room.draw'),
+  picture: t('room.aPicture'),
+} as const;
 type Way = keyof typeof ways;
 
 /** Pixels of the longer side of a picture: each smaller where the one before was too heavy. */
@@ -65,7 +70,7 @@ export function WallFace({
     try {
       const picture = await smallPicture(file);
       if (picture) put({ kind: 'picture', picture });
-      else setProblem('This picture is too large, even when it is made small. Take another.');
+      else setProblem(t('room.thisPictureIsTooLarge'));
     } catch {
       setProblem(NO_PICTURE);
     }
@@ -73,10 +78,10 @@ export function WallFace({
   return (
     <div className="room-wall-face">
       {free === undefined ? (
-        <p role="status">You have put up {MOST_POSTS}. Take one back to put up another.</p>
+        <p role="status">{t('room.youHavePutUpTake', { MOSTPOSTS: MOST_POSTS })}</p>
       ) : (
         <>
-          <div className="room-options room-options--row" role="group" aria-label="How">
+          <div className="room-options room-options--row" role="group" aria-label={t('room.how')}>
             {Object.entries(ways).map(([id, name]) => (
               <button
                 key={id}
@@ -99,7 +104,7 @@ export function WallFace({
               }}
             >
               <label className="d-block mb-2">
-                What you think
+                {t('room.whatYouThink')}
                 <textarea
                   className="form-control"
                   rows={3}
@@ -113,18 +118,18 @@ export function WallFace({
                 className="play-button play-button--main"
                 disabled={text.trim() === ''}
               >
-                Put it up
+                {t('room.putItUp')}
               </button>
             </form>
           )}
           {way === 'drawing' && (
             <>
               <DrawPad
-                label="Your drawing"
+                label={t('room.yourDrawing')}
                 strokes={strokes}
                 onStrokes={(next) => {
                   if (fitsAnswer(next)) setStrokes(next);
-                  else setProblem('There is no room for more. Put it up, or rub something out.');
+                  else setProblem(t('room.thereIsNoRoomFor'));
                 }}
               />
               <button
@@ -136,13 +141,13 @@ export function WallFace({
                   setStrokes([]);
                 }}
               >
-                Put it up
+                {t('room.putItUp')}
               </button>
             </>
           )}
           {way === 'picture' && (
             <label className="d-block mb-2">
-              A photograph or a picture
+              {t('room.aPhotographOrAPicture')}
               <input
                 className="form-control"
                 type="file"
@@ -162,17 +167,17 @@ export function WallFace({
         </p>
       )}
       {mine.length > 0 && (
-        <ul className="room-wall" aria-label="What you have put up">
+        <ul className="room-wall" aria-label={t('room.whatYouHavePutUp')}>
           {mine.map(({ place, post }, at) => (
             <li key={place} className="room-post">
               <PostView post={post} />
               <button
                 type="button"
                 className="btn btn-link btn-sm"
-                aria-label={`Take back what you put up, number ${at + 1}`}
+                aria-label={t('room.takeBackWhatYouPut', { at: at + 1 })}
                 onClick={() => answer(place, {})}
               >
-                Take it back
+                {t('room.takeItBack')}
               </button>
             </li>
           ))}

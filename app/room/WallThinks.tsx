@@ -5,6 +5,7 @@ import type { RoomQuestion } from '~core/room/show';
 import { useUnfit } from './ClassThinks';
 import { PostView } from './PostView';
 import { RingsOn } from './RingPicture';
+import { t } from '~/phrases/t';
 
 /** What a class has put on the wall. Pictures and drawings, and words that are not for all, are opened by the teacher. */
 export function WallThinks({
@@ -36,8 +37,11 @@ export function WallThinks({
       <div className="d-flex flex-wrap gap-2 align-items-center mb-2">
         <p role="status" className="quiet small mb-0 me-auto">
           {posts.length === 0
-            ? 'Nothing has been put up yet.'
-            : `${posts.length} put up${closed > 0 ? `, ${closed} of them still closed` : ''}.`}
+            ? t('room.nothingHasBeenPutUp')
+            : t('room.putUp', {
+                posts: posts.length,
+                which: closed > 0 ? t('room.ofThemStillClosed', { closed }) : '',
+              })}
         </p>
         {closed > 0 && (
           <button
@@ -45,7 +49,7 @@ export function WallThinks({
             className="btn btn-sm btn-outline-dark"
             onClick={() => setOpened(new Set(posts.map(({ id }) => id)))}
           >
-            Open all
+            {t('room.openAll')}
           </button>
         )}
         {open.length > 0 && !isShared && (
@@ -54,7 +58,7 @@ export function WallThinks({
             className="btn btn-sm btn-dark"
             onClick={() => share(open.map(({ post }) => post))}
           >
-            {wall ? 'Let all see what is new' : 'Let all see the wall'}
+            {wall ? t('room.letAllSeeWhatIs') : t('room.letAllSeeTheWall')}
           </button>
         )}
         {wall && (
@@ -63,7 +67,7 @@ export function WallThinks({
             className="btn btn-sm btn-outline-dark"
             onClick={() => share(undefined)}
           >
-            Take the wall from their screens
+            {t('room.takeTheWallFromTheir')}
           </button>
         )}
       </div>
@@ -76,28 +80,28 @@ export function WallThinks({
                 <button
                   type="button"
                   className="btn btn-link btn-sm"
-                  aria-label={`Look at number ${at + 1} together`}
+                  aria-label={t('room.lookAtNumberTogether', { at: at + 1 })}
                   onClick={() => look(each.post)}
                 >
-                  Look at it together
+                  {t('room.lookAtItTogether')}
                 </button>
               </>
             ) : (
               <>
                 <p className="quiet mb-1">
                   {each.post.kind === 'text'
-                    ? 'A text that may not be for all'
+                    ? t('room.aTextThatMayNot')
                     : each.post.kind === 'drawing'
-                      ? 'A drawing'
-                      : 'A picture'}
+                      ? t('room.aDrawing')
+                      : t('room.aPicture')}
                 </p>
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-dark"
-                  aria-label={`Open number ${at + 1}`}
+                  aria-label={t('room.openNumber', { at: at + 1 })}
                   onClick={() => setOpened(new Set([...opened, each.id]))}
                 >
-                  Open it
+                  {t('room.openIt')}
                 </button>
               </>
             )}
@@ -116,8 +120,8 @@ export function RingThinks({ question, room }: { question: RoomQuestion; room: R
       <h2 className="room-question__text">{question.text}</h2>
       <p role="status" className="quiet small">
         {rings.length === 0
-          ? 'No ring has been set yet.'
-          : `${rings.length} of ${room.members.length} have set a ring.`}
+          ? t('room.noRingHasBeenSet')
+          : t('room.ofHaveSetARing', { rings: rings.length, members: room.members.length })}
       </p>
       <RingsOn picture={question.picture ?? ''} rings={rings} />
     </>

@@ -9,6 +9,7 @@ import { answering, emptyOutbox, outboxFrom, storedAt, type Outbox } from '~core
 import type { RoomContent, RoomPair, RoomShow } from '~core/room/show';
 import { newId } from '~/operations/new-id';
 import { ask, connect, type Told } from './socket';
+import { t } from '~/phrases/t';
 
 /** What is kept on the device of a room, so that a reload goes on where it was. */
 export interface KeptLearner {
@@ -136,10 +137,10 @@ export class LearnerClient {
         return this.see({});
       }
       case 'away':
-        this.see({ state: 'refused', message: 'Your teacher took you out of the room.' });
+        this.see({ state: 'refused', message: t('room.yourTeacherTookYouOut') });
         return this.leave();
       case 'closed':
-        this.see({ state: 'closed', message: 'The room is closed.' });
+        this.see({ state: 'closed', message: t('room.theRoomIsClosed') });
         return this.leave();
       default:
         return undefined;

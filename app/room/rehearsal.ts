@@ -15,6 +15,7 @@ import { simulatedMove } from '~core/room/games/simulated';
 import type { RoomQuestion } from '~core/room/show';
 import { boardFor, callPlace, type RoomCall } from '~core/room/word-boards';
 import { LearnerClient, type LearnerSees } from './learner-client';
+import { t } from '~/phrases/t';
 
 /** Milliseconds that one item takes, the least and the most. */
 const ITEM = { least: 2500, most: 9000 } as const;
@@ -124,7 +125,7 @@ class Somebody {
         ? (options[Math.floor(this.random.next() * options.length)] ?? '')
         : kind === 'words'
           ? word
-          : `I thought of ${word}.`;
+          : t('room.iThoughtOf', { word });
     return kind === 'wall'
       ? this.client?.answer(postPlace(id, 0), { text })
       : this.client?.answer(id, { said: text });

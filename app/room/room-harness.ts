@@ -8,8 +8,9 @@ import { allowed } from '../../server/guard.mjs';
 import { attachRoom } from '../../server/room/attach';
 import { LearnerClient } from './learner-client';
 import { TeacherClient } from './teacher-client';
+import { t } from '~/phrases/t';
 
-const nothing: RoomContent = { title: 'Storm words', className: 'Kestrels', exercises: [] };
+const nothing: RoomContent = { title: t('room.stormWords'), className: 'Kestrels', exercises: [] };
 export const closing: (() => unknown)[] = [];
 afterEach(async () => {
   for (const close of closing.splice(0).reverse()) await close();
@@ -19,7 +20,7 @@ export const until = <Value>(what: () => Value) =>
   vi.waitFor(
     () => {
       const value = what();
-      if (!value) throw new Error(`It never came: ${what.toString()}`);
+      if (!value) throw new Error(t('room.itNeverCame', { toString: what.toString() }));
       return value;
     },
     { timeout: 50_000, interval: 20 },

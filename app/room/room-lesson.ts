@@ -13,6 +13,7 @@ import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-maker';
 import { contextOf } from '~/workspaces/results/made-exercises';
 import { screenTextOf } from '~/workspaces/lesson/screen-text';
+import { t } from '~/phrases/t';
 
 export interface RoomLesson {
   readonly lesson: Lesson;
@@ -57,7 +58,9 @@ interface Made {
 function picturesOf({ task, pictures = {} }: Exercise): RoomPicture[] {
   const backdrop = task.interaction === 'point' ? task.scene.backdrop : undefined;
   return [
-    ...(backdrop ? [{ name: backdrop.shows || 'Your picture', picture: backdrop.picture }] : []),
+    ...(backdrop
+      ? [{ name: backdrop.shows || t('room.yourPicture'), picture: backdrop.picture }]
+      : []),
     ...Object.entries(pictures).map(([name, picture]) => ({ name, picture })),
   ];
 }

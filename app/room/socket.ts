@@ -1,6 +1,7 @@
 /** A connection to the relay that comes back by itself. */
 import { io, type ManagerOptions, type Socket } from 'socket.io-client';
 import type { Answered } from '~core/room/messages';
+import { t } from '~/phrases/t';
 
 /** Milliseconds within which a call is answered, or counts as lost. */
 const PATIENCE = 8000;
@@ -28,6 +29,6 @@ export async function ask<More extends object = object>(
   try {
     return (await socket.timeout(PATIENCE).emitWithAck(event, message)) as Answered<More>;
   } catch {
-    return { ok: false, message: 'The server does not answer. It is tried again by itself.' };
+    return { ok: false, message: t('room.theServerDoesNotAnswer') };
   }
 }

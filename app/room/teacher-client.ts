@@ -31,6 +31,7 @@ import {
 import { newId } from '~/operations/new-id';
 import type { RoomVersions } from './room-lesson';
 import { ask, connect } from './socket';
+import { t } from '~/phrases/t';
 
 export interface KeptRoom {
   readonly secret: string;
@@ -90,7 +91,7 @@ export class TeacherClient {
     this.socket = connect(address);
     this.socket.on('connect', () => void this.open());
     this.socket.on('disconnect', () =>
-      this.see({ state: 'away', message: 'The server is away. What is answered waits.' }),
+      this.see({ state: 'away', message: t('room.theServerIsAwayWhat') }),
     );
     this.socket.on('joined', ({ member, name }: { member: string; name: string }) =>
       this.comesIn(member, name),
@@ -135,7 +136,7 @@ export class TeacherClient {
     const room = joined(this.kept.room, member, given);
     if (room === undefined) {
       this.tell('away', {}, member);
-      return this.see({ message: 'The room is full: one more could not come in.' });
+      return this.see({ message: t('room.theRoomIsFullOne') });
     }
     this.change({ room });
     const name = room.members.find(({ id }) => id === member)?.name ?? '';
@@ -218,7 +219,7 @@ export class TeacherClient {
       // The learners keep theirs, and send them again.
       this.toAcknowledge.clear();
       return this.see({
-        message: 'This browser has no room left: what is answered is not stored. Make room first.',
+        message: t('room.thisBrowserHasNoRoom'),
       });
     }
     for (const [member, ids] of this.toAcknowledge) this.tell('stored', { ids }, member);

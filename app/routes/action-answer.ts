@@ -6,6 +6,7 @@ import { ChangeError } from '~/operations/operation';
 import { InvalidChange } from '~/storage/change';
 import { EditConflict } from '~/storage/edit-conflict';
 import { DamagedRecord } from '~/storage/repository';
+import { t } from '~/phrases/t';
 
 export type ActionAnswer =
   | { readonly ok: true; readonly notes?: readonly string[] }
@@ -20,8 +21,7 @@ export type ActionAnswer =
       readonly conflict?: Conflict & { readonly revision: number };
     };
 
-export const FULL_DISK =
-  'The browser has no room left to save this. Export everything from the Shelf, then free some room on this device.';
+export const FULL_DISK = t('page.theBrowserHasNoRoom');
 
 export const isFullDisk = (error: unknown) =>
   error instanceof Error && /Quota/.test(error.name + error.message);
@@ -54,5 +54,5 @@ export async function answer(work: () => Promise<readonly string[] | void>): Pro
 /** An intent of a screen that is none: a page of another version, or a script. */
 export const unknownIntent = (intent: unknown): ActionAnswer => ({
   ok: false,
-  message: `This Wordane does not know how to do “${String(intent)}” here. Nothing was changed. Load the page again.`,
+  message: t('page.thisWordaneDoesNotKnow', { intent: String(intent) }),
 });

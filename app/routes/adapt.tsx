@@ -26,8 +26,9 @@ import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-maker';
 import { answer } from './action-answer';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Adapt · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.adaptWordane') }];
 
 /** For whom the lesson is to be, from the address: a class, and what about it is to be another. */
 function targetIn(search: URLSearchParams, own: ClassProfile, classes: readonly ClassProfile[]) {

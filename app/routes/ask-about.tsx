@@ -6,9 +6,10 @@ import { useSend } from '~/ui/use-send';
 import { tookLast } from '~/workspaces/gallery/favourites';
 import { Gallery } from '~/workspaces/gallery/Gallery';
 import { openText } from './open-record';
+import { t } from '~/phrases/t';
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: `${loaderData ? `Ask about ${loaderData.text.title} · ` : ''}Wordane` },
+  { title: `${loaderData ? t('page.askAbout', { title: loaderData.text.title }) : ''}Wordane` },
 ];
 
 /** The text as the material of every exercise that asks about one. */
@@ -42,7 +43,7 @@ export default function AskAboutPage({ loaderData }: Route.ComponentProps) {
   const busy = fetcher.state !== 'idle' || navigation.state !== 'idle';
   return (
     <Gallery
-      title={`Ask about “${text.title}”`}
+      title={t('page.askAbout2', { title: text.title })}
       back={`/texts/${text.id}`}
       context={context}
       language={language}

@@ -2,8 +2,9 @@ import type { Route } from './+types/board-teacher';
 import { boardLesson } from '~/board/board-lesson';
 import { TeacherView } from '~/board/TeacherView';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Teacher’s view · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.teachersViewWordane') }];
 
 export const handle = { bare: true } as const;
 

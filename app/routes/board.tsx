@@ -5,9 +5,10 @@ import { perform, type Asked } from '~/storage/perform';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
 // Nothing of the lesson's key stands in the title: it is read by the whole class.
-export const meta: Route.MetaFunction = () => [{ title: 'At the board · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.atTheBoardWordane') }];
 
 /** The board has the whole screen. */
 export const handle = { bare: true } as const;

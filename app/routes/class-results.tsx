@@ -4,8 +4,9 @@ import { lessonsOfClass } from '~/storage/repository';
 import { ClassResults } from '~/workspaces/results/ClassResults';
 import { contextOf, withResults } from '~/workspaces/results/made-exercises';
 import { openClass } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Over the weeks · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.overTheWeeksWordane') }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const profile = await openClass(params.classId, request);

@@ -8,12 +8,13 @@ import { record } from '~/storage/repository';
 import { removeClass } from '~/storage/whole-records';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Class · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.classWordane') }];
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   const profile = await record('classes', params.classId);
-  if (!profile) throw data('This class is not here. It may have been removed.', { status: 404 });
+  if (!profile) throw data(t('page.thisClassIsNotHere'), { status: 404 });
   return { profile, facts: await engine().sequenceFacts(profile) };
 }
 
@@ -37,10 +38,7 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
 function rosterNotes(given: string, present: readonly string[]): readonly string[] {
   const { names, notes } = readRoster(given, present);
   const count = names.length;
-  const said =
-    count === 0
-      ? 'No new name was found.'
-      : `Added ${count} ${count === 1 ? 'learner' : 'learners'}.`;
+  const said = count === 0 ? t('page.noNewNameWasFound') : t('page.addedLearner', { count });
   return [said, ...notes];
 }
 

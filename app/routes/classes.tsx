@@ -8,8 +8,9 @@ import { NewClassForm } from '~/workspaces/classes/NewClassForm';
 import { createClass } from '~/storage/whole-records';
 import { answer, unknownIntent } from './action-answer';
 import { speaks } from '~core/languages/registry/registry';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Classes · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.classesWordane') }];
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const { settings, intent } = (await request.json()) as {
@@ -36,7 +37,7 @@ export default function Classes() {
   if (classes.length === 0) return <Start />;
   return (
     <div className="page">
-      <h1>Classes</h1>
+      <h1>{t('page.classes')}</h1>
       <div className="tiles my-3">
         {classes.map((profile) => (
           <section className="card-paper" key={profile.id}>
@@ -45,18 +46,20 @@ export default function Classes() {
             </h2>
             <p className="mb-1">{scaleOf(profile.level).name}</p>
             <p className="mb-1">
-              {profile.step === null ? 'Reads freely' : `Steps 1–${profile.step} taught`}
+              {profile.step === null
+                ? t('page.readsFreely')
+                : t('page.steps1Taught', { step: profile.step })}
             </p>
             <p className="quiet mb-0">
               {profile.roster.length === 0
-                ? 'No roster yet'
-                : `${profile.roster.length} ${profile.roster.length === 1 ? 'learner' : 'learners'}`}
+                ? t('page.noRosterYet')
+                : `${profile.roster.length} ${t('page.learner', { count: profile.roster.length })}`}
             </p>
           </section>
         ))}
       </div>
       <details className="card-paper" open={parameters.has('new')}>
-        <summary className="h5 mb-0">Make a class</summary>
+        <summary className="h5 mb-0">{t('page.makeAClass')}</summary>
         <div className="mt-3">
           <NewClassForm />
         </div>

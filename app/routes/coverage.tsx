@@ -7,8 +7,9 @@ import { lessonsOfClass } from '~/storage/repository';
 import { Coverage } from '~/workspaces/coverage/Coverage';
 import { contextOf, madeExercises } from '~/workspaces/results/made-exercises';
 import { openClass } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Standards met · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.standardsMetWordane') }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const profile = await openClass(params.classId, request);

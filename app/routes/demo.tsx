@@ -1,6 +1,7 @@
 import { redirect } from 'react-router';
 import { addDemo } from '~/storage/backups';
 import { engine } from '~/workers/engine.client';
+import { t } from '~/phrases/t';
 
 /** Puts the Fernhill demo in beside what is here, and opens it. */
 export async function clientLoader() {
@@ -11,7 +12,7 @@ export async function clientLoader() {
 clientLoader.hydrate = true as const;
 
 export function HydrateFallback() {
-  return <p role="status">Putting the demo in …</p>;
+  return <p role="status">{t('page.puttingTheDemoIn')}</p>;
 }
 
 export { PageError as ErrorBoundary } from '~/ui/PageError';

@@ -10,8 +10,9 @@ import { useSend } from '~/ui/use-send';
 import { tookLast } from '~/workspaces/gallery/favourites';
 import { Gallery } from '~/workspaces/gallery/Gallery';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Add an exercise · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.addAnExerciseWordane') }];
 
 const isStage = (value: string | null): value is StageId =>
   value !== null && (stageIds as readonly string[]).includes(value);
@@ -69,10 +70,14 @@ export default function GalleryPage({ loaderData }: Route.ComponentProps) {
   const navigation = useNavigation();
   const busy = fetcher.state !== 'idle' || navigation.state !== 'idle';
   const about =
-    words.length > 0 ? `, with these ${words.length} words` : text ? `, about “${text.title}”` : '';
+    words.length > 0
+      ? t('page.withTheseWords', { words: words.length })
+      : text
+        ? t('page.about', { title: text.title })
+        : '';
   return (
     <Gallery
-      title={`Add to ${sheet ? 'the sheet' : stageNames[stage]}${about}`}
+      title={t('page.addTo', { which: sheet ? t('page.theSheet') : stageNames[stage], about })}
       back={`/lessons/${lessonId}${sheet ? `?part=${sheet}` : ''}`}
       context={context}
       words={words}

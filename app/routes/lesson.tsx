@@ -21,8 +21,9 @@ import { engine } from '~/workers/engine.client';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Lesson · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.lessonWordane') }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const { lesson, profile } = await openLesson(params.lessonId, request);
@@ -49,7 +50,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const built = made.filter((each): each is BuiltPart => !isBroken(each));
   const broken = made.filter(isBroken);
   const open = built.find(({ part }) => part.id === wanted) ?? built[0];
-  const reach = open ? { reach: reachState('this sheet', open.checks) } : {};
+  const reach = open ? { reach: reachState(t('page.thisSheet'), open.checks) } : {};
   return { lesson, context, built, broken, openId: open?.part.id, texts, ...reach };
 }
 
@@ -184,7 +185,7 @@ async function addNewSheet(id: string, { stage, title: given, block: asked, shee
             ...(block ? [block] : []),
           ],
   };
-  return add(id, stage, part, 'a sheet');
+  return add(id, stage, part, t('page.aSheet'));
 }
 
 /** Words that a box takes from a topic. */
@@ -203,7 +204,11 @@ function fillWords(id: string, { part, block, topic }: Asked) {
     const words = await engine().topicWords(String(topic), profile, pictured, MOST_FILLED);
     if (words.length === 0) {
       throw new ChangeError(
-        `No words about ${String(topic)} are within the reach of ${profile.name}${pictured ? ' and have a picture' : ''}. Choose another topic, or write them yourself.`,
+        t('page.noWordsAboutAreWithin', {
+          topic: String(topic),
+          name: profile.name,
+          which: pictured ? t('page.andHaveAPicture') : '',
+        }),
       );
     }
     await perform('lessons', id, { intent: 'block', part, block, fields: { words } });

@@ -7,8 +7,9 @@ import { Start } from '~/workspaces/Start';
 import { focusClass } from '~/storage/repository';
 import { removeLesson } from '~/storage/whole-records';
 import { answer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Lessons · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.lessonsWordane') }];
 
 export async function clientLoader() {
   const profile = await focusClass();
@@ -28,10 +29,10 @@ export default function Lessons({ loaderData }: Route.ComponentProps) {
   const { profile, lessons, context } = loaderData;
   if (lessons.length === 0) {
     return (
-      <Empty title={`No lesson for ${profile.name} yet`}>
-        <p>A lesson begins with words, a text, a grammar target, a picture or an empty page.</p>
+      <Empty title={t('page.noLessonForYet', { name: profile.name })}>
+        <p>{t('page.aLessonBeginsWithWords')}</p>
         <Link className="btn btn-primary" to="/lessons/new">
-          New lesson
+          {t('page.newLesson')}
         </Link>
       </Empty>
     );
@@ -39,17 +40,17 @@ export default function Lessons({ loaderData }: Route.ComponentProps) {
   return (
     <div className="page">
       <div className="d-flex flex-wrap gap-3 align-items-center justify-content-between">
-        <h1 className="mb-0">Lessons for {profile.name}</h1>
+        <h1 className="mb-0">{t('page.lessonsFor', { name: profile.name })}</h1>
         <span className="d-flex gap-2">
           <Link className="btn btn-outline-dark" to="/week">
-            The week
+            {t('page.theWeek')}
           </Link>
           <Link className="btn btn-primary" to="/lessons/new">
-            New lesson
+            {t('page.newLesson')}
           </Link>
         </span>
       </div>
-      <h2 className="visually-hidden">What was worked on last stands first</h2>
+      <h2 className="visually-hidden">{t('page.whatWasWorkedOnLast')}</h2>
       <ul className="desk-top__lessons mt-3">
         {lessons.map((each) => (
           <LessonCard key={each.lesson.id} of={each} context={context}>
@@ -63,7 +64,8 @@ export default function Lessons({ loaderData }: Route.ComponentProps) {
                 )
               }
             >
-              Remove<span className="visually-hidden"> {each.lesson.title}</span>
+              {t('page.remove')}
+              <span className="visually-hidden"> {each.lesson.title}</span>
             </button>
           </LessonCard>
         ))}

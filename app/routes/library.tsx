@@ -7,8 +7,9 @@ import { keepTaken } from '~/storage/whole-records';
 import { engine } from '~/workers/engine.client';
 import { LibraryWorkspace } from '~/workspaces/library/LibraryWorkspace';
 import { answer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Starter library · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.starterLibraryWordane') }];
 
 /** More than any lesson of the library has parts. */
 const IDS = 60;
@@ -27,7 +28,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
   let opened = '';
   const done = await answer(async () => {
     const profile = await record('classes', classId);
-    if (profile === undefined) throw new ChangeError('This class is gone. Choose another one.');
+    if (profile === undefined) throw new ChangeError(t('page.thisClassIsGoneChoose'));
     const ids = Array.from({ length: IDS }, newId);
     const taken = await engine().takeFromLibrary(thing, profile, ids);
     await keepTaken(taken);

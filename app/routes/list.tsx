@@ -10,14 +10,15 @@ import { removeList, splitList } from '~/storage/whole-records';
 import { ListWorkspace } from '~/workspaces/lists/ListWorkspace';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Word list · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.wordListWordane') }];
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   const list = await record('lists', params.listId);
-  if (!list) throw data('This list is not here. It may have been removed.', { status: 404 });
+  if (!list) throw data(t('page.thisListIsNotHere'), { status: 404 });
   const profile = await record('classes', list.classId);
-  if (!profile) throw data('The class of this list is not here.', { status: 404 });
+  if (!profile) throw data(t('page.theClassOfThisList'), { status: 404 });
   await setOpenList(profile.id, list.id);
   const [lists, described, coverage, groups, meanings] = await Promise.all([
     listsOfClass(profile.id),
@@ -28,7 +29,7 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   ]);
   const others = lists.filter((each) => each.id !== list.id);
   const reach = reachState(
-    'this list',
+    t('page.thisList'),
     described.words.map((word) => word.reach),
   );
   return { list, profile, others, described, coverage, groups, meanings, reach };
@@ -38,7 +39,7 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
 async function withHelp(id: string, body: Asked): Promise<readonly string[] | void> {
   const list = await record('lists', id);
   const profile = list ? await record('classes', list.classId) : undefined;
-  if (!list || !profile) throw new ChangeError('This list was removed in another tab.');
+  if (!list || !profile) throw new ChangeError(t('page.thisListWasRemovedIn'));
   const { revision } = body;
   switch (body.intent) {
     case 'import': {
@@ -46,22 +47,24 @@ async function withHelp(id: string, body: Asked): Promise<readonly string[] | vo
       const read = await engine().readWords(profile, String(body['text']), list.words, columns);
       const { words, notes } = read;
       if (words.length > 0) await perform('lists', id, { intent: 'add-words', revision, words });
-      return [`Added ${words.length} ${words.length === 1 ? 'word' : 'words'}.`, ...notes];
+      return [t('page.addedWord', { count: words.length }), ...notes];
     }
     case 'merge':
     case 'subtract': {
       const other = await record('lists', String(body['other']));
-      if (!other) return ['That list was removed meanwhile.'];
+      if (!other) return [t('page.thatListWasRemovedMeanwhile')];
       return perform('lists', id, { intent: body.intent, revision, other });
     }
     case 'split': {
       const by = list.groupBy === 'none' ? 'spelling' : list.groupBy;
       const groups = await engine().group(list.words, by, profile);
-      if (groups.length < 2)
-        return ['All the words are in one group, so there is nothing to split.'];
+      if (groups.length < 2) return [t('page.allTheWordsAreIn')];
       await splitList(id, groups);
       return [
-        `Made ${groups.length} lists: ${groups.map((group) => group.name || 'others').join(', ')}.`,
+        t('page.madeLists', {
+          groups: groups.length,
+          groupsA: groups.map((group) => group.name || 'others').join(', '),
+        }),
       ];
     }
     case 'fill-meanings': {
@@ -71,7 +74,7 @@ async function withHelp(id: string, body: Asked): Promise<readonly string[] | vo
           meanings[word] && !list.details.some((each) => each.word === word && each.definition),
       );
       await perform('lists', id, { intent: 'meanings', revision, words, meanings });
-      return [`Filled in ${words.length} ${words.length === 1 ? 'meaning' : 'meanings'}.`];
+      return [t('page.filledInMeaning', { count: words.length })];
     }
     default:
       return perform('lists', id, body);

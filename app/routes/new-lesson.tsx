@@ -10,8 +10,9 @@ import { engine } from '~/workers/engine.client';
 import { NewLesson } from '~/workspaces/lesson/NewLesson';
 import { Start } from '~/workspaces/Start';
 import { answer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'New lesson · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.newLessonWordane') }];
 
 export async function clientLoader() {
   const profile = await focusClass();
@@ -30,20 +31,19 @@ async function startOf(body: { kind?: unknown; id?: unknown }): Promise<LessonSt
   const kind = startKinds.find((each) => each === body.kind);
   switch (kind) {
     case undefined:
-      throw new ChangeError('Choose what the lesson begins with.');
+      throw new ChangeError(t('page.chooseWhatTheLessonBegins'));
     case 'words': {
       const list = await record('lists', id);
-      if (!list || list.words.length === 0)
-        throw new ChangeError('This list has no words. Choose another, or add words to it.');
+      if (!list || list.words.length === 0) throw new ChangeError(t('page.thisListHasNoWords'));
       return { kind, list };
     }
     case 'text': {
       const text = await record('texts', id);
-      if (!text) throw new ChangeError('This text is not here any more. Choose another.');
+      if (!text) throw new ChangeError(t('page.thisTextIsNotHere2'));
       return { kind, id, text: materialOf(text) };
     }
     case 'grammar':
-      if (!grammarTargets.includes(id)) throw new ChangeError('Choose a grammar target.');
+      if (!grammarTargets.includes(id)) throw new ChangeError(t('page.chooseAGrammarTarget'));
       return { kind, target: id };
     default:
       return { kind };
@@ -55,7 +55,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
   let made = '';
   const done = await answer(async () => {
     const profile = await focusClass();
-    if (!profile) throw new ChangeError('Make a class first.');
+    if (!profile) throw new ChangeError(t('page.makeAClassFirst'));
     const ids = Array.from({ length: 40 }, newId);
     const seed = Math.floor(Math.random() * 1e6);
     const lesson = await engine().startLesson(await startOf(body), profile, ids, seed);

@@ -1,7 +1,8 @@
 import { data } from 'react-router';
+import { t } from '~/phrases/t';
 
 export function loader() {
-  throw data('There is no page at this address.', { status: 404 });
+  throw data(t('page.thereIsNoPageAt'), { status: 404 });
 }
 
 export default function NotFound() {

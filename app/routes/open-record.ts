@@ -4,6 +4,7 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { Lesson } from '~core/records/lesson';
 import type { TextRecord } from '~core/records/text-record';
 import { focusOn, record } from '~/storage/repository';
+import { t } from '~/phrases/t';
 
 /** @throws a redirect to the same page where another class was in focus until now */
 async function inFocus(classId: string, { url }: Request): Promise<void> {
@@ -19,7 +20,7 @@ export async function openLesson(
   const lesson = await record('lessons', id);
   const profile = lesson ? await record('classes', lesson.classId) : undefined;
   if (!lesson || !profile) {
-    throw data('This lesson is not here. It may have been removed.', { status: 404 });
+    throw data(t('page.thisLessonIsNotHere'), { status: 404 });
   }
   await inFocus(profile.id, request);
   return { lesson, profile };
@@ -33,7 +34,7 @@ export async function openText(
   const text = await record('texts', id);
   const profile = text ? await record('classes', text.classId) : undefined;
   if (!text || !profile) {
-    throw data('This text is not here. It may have been removed.', { status: 404 });
+    throw data(t('page.thisTextIsNotHere'), { status: 404 });
   }
   await inFocus(profile.id, request);
   return { text, profile };
@@ -42,7 +43,7 @@ export async function openText(
 /** @throws a response of 404 where the class is not here */
 export async function openClass(id: string, request: Request): Promise<ClassProfile> {
   const profile = await record('classes', id);
-  if (!profile) throw data('This class is not here. It may have been removed.', { status: 404 });
+  if (!profile) throw data(t('page.thisClassIsNotHere'), { status: 404 });
   await inFocus(profile.id, request);
   return profile;
 }

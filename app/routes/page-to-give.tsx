@@ -3,8 +3,9 @@ import type { Route } from './+types/page-to-give';
 import { contextOf, withResults } from '~/workspaces/results/made-exercises';
 import { PageToGive } from '~/workspaces/results/PageToGive';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'A page to give · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.aPageToGiveWordane') }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const { lesson, profile } = await openLesson(params.lessonId, request);
@@ -13,7 +14,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const learner = searchParams.get('learner') ?? '';
   const result = results.learners.find((each) => each.learner === learner);
   if (!result) {
-    throw data(`Nothing has come back from ${learner || 'this learner'}. Open the results again.`, {
+    throw data(t('page.nothingHasComeBackFrom', { learner: learner || t('page.thisLearner') }), {
       status: 404,
     });
   }

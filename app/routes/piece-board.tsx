@@ -6,9 +6,10 @@ import { PieceWorkspace } from '~/pieces/PieceWorkspace';
 import { RecordRevision } from '~/ui/use-send';
 import { keepBoard } from './keep-board';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
 // Nothing of the key stands in the title: it is read by the whole class.
-export const meta: Route.MetaFunction = () => [{ title: 'Loose pieces · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.loosePiecesWordane') }];
 
 /** The pieces have the whole screen. */
 export const handle = { bare: true } as const;
@@ -17,7 +18,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const { lesson, profile } = await openLesson(params.lessonId, request);
   const board = lesson.boards?.find(({ id }) => id === params.boardId);
   if (board === undefined) {
-    throw data('This board is not here. It may have been removed.', { status: 404 });
+    throw data(t('page.thisBoardIsNotHere'), { status: 404 });
   }
   const { exercises, words, pictures } = await pieceLesson(lesson, profile);
   const task = exercises.find(({ id }) => id === board.part)?.task;

@@ -4,8 +4,9 @@ import { pieceLesson } from '~/pieces/piece-lesson';
 import { RecordRevision } from '~/ui/use-send';
 import { keepBoard } from './keep-board';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Loose pieces · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.loosePiecesWordane') }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const { lesson, profile } = await openLesson(params.lessonId, request);

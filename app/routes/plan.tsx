@@ -8,8 +8,9 @@ import { contextOf } from '~/workspaces/results/made-exercises';
 import { PlanWorkspace, type PlannedPart } from '~/workspaces/plan/PlanWorkspace';
 import { answer } from './action-answer';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Plan · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.planWordane') }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const { lesson, profile } = await openLesson(params.lessonId, request);
@@ -27,7 +28,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
         built.sheet.pages.filter((page) => page.part === which).length;
       return {
         part,
-        title: 'exercise' in built ? built.exercise.title : part.text || 'Sheet',
+        title: 'exercise' in built ? built.exercise.title : part.text || t('page.sheet'),
         pages: pages('learner'),
         hasKey: pages('key') > 0,
         ...('exercise' in built && built.exercise.short === undefined

@@ -7,6 +7,7 @@ import { loadFontsOf } from '~/ui/script-fonts';
 import { PrintStyle } from '~/ui/PrintStyle';
 import { Empty } from '~/ui/Empty';
 import { SheetPages } from '~/workspaces/lesson/PrintRoot';
+import { t } from '~/phrases/t';
 
 declare global {
   interface Window {
@@ -31,10 +32,10 @@ export default function Print({ loaderData }: Route.ComponentProps) {
   const [first] = sheets;
   if (first === undefined) {
     return (
-      <Empty title="Nothing to print here">
-        <p>Open a lesson and press Print.</p>
+      <Empty title={t('page.nothingToPrintHere')}>
+        <p>{t('page.openALessonAndPress')}</p>
         <Link className="btn btn-primary" to="/lessons">
-          Open the lessons
+          {t('page.openTheLessons')}
         </Link>
       </Empty>
     );

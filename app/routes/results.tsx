@@ -10,8 +10,9 @@ import { contextOf, withResults } from '~/workspaces/results/made-exercises';
 import { ResultsWorkspace } from '~/workspaces/results/ResultsWorkspace';
 import { answer } from './action-answer';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Results · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.resultsWordane') }];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const { lesson, profile } = await openLesson(params.lessonId, request);
@@ -33,11 +34,7 @@ async function addPractice(id: string, asked: Asked) {
   const lesson = await record('lessons', id);
   const source = lesson ? partsOf(lesson).find((part) => part.id === from) : undefined;
   if (!source) {
-    return answer(() =>
-      Promise.reject(
-        new ChangeError('This exercise was removed in another tab. Undo there first.'),
-      ),
-    );
+    return answer(() => Promise.reject(new ChangeError(t('page.thisExerciseWasRemovedIn'))));
   }
   // What was set by hand belongs to the items that were there.
   const {

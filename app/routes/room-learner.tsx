@@ -2,8 +2,9 @@ import { redirect } from 'react-router';
 import type { Route } from './+types/room-learner';
 import { codeFrom } from '~core/room/messages';
 import { LearnerRoom } from '~/room/LearnerRoom';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'In the room · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.inTheRoomWordane') }];
 
 export const handle = { bare: true } as const;
 

@@ -4,8 +4,9 @@ import { TeacherRoom } from '~/room/TeacherRoom';
 import { handIn } from '~/storage/slips';
 import { answer } from './action-answer';
 import { openLesson } from './open-record';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'The room · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.theRoomWordane') }];
 
 export const handle = { bare: true } as const;
 

@@ -9,12 +9,13 @@ import { perform, type Asked } from '~/storage/perform';
 import { record } from '~/storage/repository';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Sequence · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.sequenceWordane') }];
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   const profile = await record('classes', params.classId);
-  if (!profile) throw data('This class is not here. It may have been removed.', { status: 404 });
+  if (!profile) throw data(t('page.thisClassIsNotHere'), { status: 404 });
   return { profile, sequence: sequenceOf(profile), facts: await engine().sequenceFacts(profile) };
 }
 
@@ -28,7 +29,7 @@ export async function clientAction({ request, params }: Route.ClientActionArgs) 
       await perform('classes', params.classId, { intent: 'take-sequence', revision, sequence });
     } catch (error) {
       if (error instanceof SequenceFileError)
-        throw new ChangeError(`${error.message} Nothing was changed.`);
+        throw new ChangeError(t('page.nothingWasChanged', { message: error.message }));
       throw error;
     }
   });

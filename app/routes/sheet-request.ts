@@ -4,6 +4,7 @@ import type { Sheet } from '~core/sheets/sheet';
 import { NoAddressError, NoChromiumError } from '../../server/pdf';
 import { BusyError, LeftError, type Asking } from '../../server/queue';
 import { isCrossOrigin, json, readBody, TooLargeError } from '../../server/requests';
+import { t } from '~/phrases/t';
 
 /** Largest request in bytes: 200 learners' pages with pictures are far below it. */
 const LARGEST_BODY = 64 * 1024 * 1024;
@@ -24,16 +25,16 @@ export async function answerWithFile(
   type: string,
   make: (asked: SheetRequest) => Promise<Buffer>,
 ): Promise<Response> {
-  if (isCrossOrigin(request)) return refuse('Only Wordane’s own pages may ask for this.', 403);
+  if (isCrossOrigin(request)) return refuse(t('page.onlyWordanesOwnPagesMay'), 403);
   try {
     const body = await readBody(request, LARGEST_BODY);
     const asked: unknown = JSON.parse(body);
     if (typeof asked !== 'object' || asked === null || Array.isArray(asked)) {
-      return refuse('The sheets could not be read: an object is expected.', 400);
+      return refuse(t('page.theSheetsCouldNotBe'), 400);
     }
     const { title, sheets, page } = asked as Record<string, unknown>;
     const read = readSheets(sheets);
-    if (read.length === 0) return refuse('There is no page to print.', 400);
+    if (read.length === 0) return refuse(t('page.thereIsNoPageTo'), 400);
     const file = await make({
       title: typeof title === 'string' ? title : 'Wordane',
       sheets: read,
@@ -50,23 +51,20 @@ export async function answerWithFile(
     });
   } catch (error) {
     if (error instanceof TooLargeError) {
-      return refuse('This is too much for one file. Print fewer sheets at once.', 413);
+      return refuse(t('page.thisIsTooMuchFor'), 413);
     }
     if (error instanceof LeftError) return refuse(error.message, 499);
     if (error instanceof BusyError) return refuse(error.message, 503);
     if (error instanceof NoAddressError) {
-      return refuse('This server was not started with npm run demo. Print instead.', 501);
+      return refuse(t('page.thisServerWasNotStarted'), 501);
     }
     if (error instanceof NoChromiumError) {
-      return refuse(
-        'No Chromium is installed on the server. Print instead: it gives the same pages.',
-        501,
-      );
+      return refuse(t('page.noChromiumIsInstalledOn'), 501);
     }
     if (error instanceof SyntaxError || error instanceof RangeError) {
-      return refuse(`The sheets could not be read: ${error.message}`, 400);
+      return refuse(t('page.theSheetsCouldNotBe2', { message: error.message }), 400);
     }
     console.error(error);
-    return refuse('The file could not be made. Print instead: it gives the same pages.', 500);
+    return refuse(t('page.theFileCouldNotBe'), 500);
   }
 }

@@ -26,9 +26,12 @@ import {
 } from '~/workspaces/shelf/shelf-things';
 import { ShelfSearch } from '~/workspaces/shelf/ShelfSearch';
 import { RestorePanel } from '~/workspaces/shelf/RestorePanel';
+import { LanguageChoice } from '~/ui/LanguageChoice';
 import { answer, unknownIntent, type ActionAnswer } from './action-answer';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Shelf · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.shelfWordane') }];
 
 export async function clientLoader() {
   const [classes, lists, lessons, texts, damaged, demo, space] = await Promise.all([
@@ -97,7 +100,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 }
 
 const megabytes = (bytes: number) =>
-  bytes < 1e6 ? 'Less than 1 MB' : `${Math.round(bytes / 1e6).toLocaleString('en')} MB`;
+  bytes < 1e6 ? t('page.lessThan1Mb') : `${Math.round(bytes / 1e6).toLocaleString(locale)} MB`;
 
 /** How much room there is, whether the browser keeps it, and when it was last taken out. */
 function RoomLeft({ space }: { space: Room }) {
@@ -106,23 +109,27 @@ function RoomLeft({ space }: { space: Room }) {
     <>
       {used !== undefined && most !== undefined && (
         <p className="quiet small mb-1">
-          {megabytes(used)} used; room for {megabytes(Math.max(0, most - used))} more in this
-          browser.{' '}
-          {kept
-            ? 'The browser keeps it until you remove it.'
-            : 'The browser may clear it when the disk is full: export now and then.'}
+          {t('page.usedRoomForMoreIn', {
+            megabytes: megabytes(used),
+            megabytesA: megabytes(Math.max(0, most - used)),
+            which: kept ? t('page.theBrowserKeepsItUntil') : t('page.theBrowserMayClearIt'),
+          })}
         </p>
       )}
       {exported !== undefined && (
         <p className="quiet small mb-1">
-          Last exported on {new Date(exported).toLocaleDateString('en-GB', { dateStyle: 'long' })}.
+          {t('page.lastExportedOn', {
+            toLocaleDateString: new Date(exported).toLocaleDateString(locale, {
+              dateStyle: 'long',
+            }),
+          })}
         </p>
       )}
       {exportDue && (
         <p className="message message--note mb-2">
           {exported === undefined
-            ? 'Nothing has been exported yet. A file of your own is safe whatever happens to this browser.'
-            : 'The last export is more than two weeks old. Take a new one.'}
+            ? t('page.nothingHasBeenExportedYet')
+            : t('page.theLastExportIsMore')}
         </p>
       )}
     </>
@@ -141,13 +148,13 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
     const name = `wordane-${day}.zip`;
     saveAs(new Blob([bytes as BlobPart], { type: 'application/zip' }), name);
     await rememberExport();
-    setExported(`Saved as ${name}.`);
+    setExported(t('page.savedAs', { name }));
   };
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   return (
     <div className="page">
-      <h1>Shelf</h1>
-      <p className="quiet">Everything made so far. It is kept in this browser.</p>
+      <h1>{t('page.shelf')}</h1>
+      <p className="quiet">{t('page.everythingMadeSoFarIt')}</p>
       {problem && (
         <p className="message" role="alert">
           {problem}
@@ -159,13 +166,10 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
         </div>
         <div className="col-lg-4">
           <section className="card-paper mb-3">
-            <h2 className="h5">Take everything with you</h2>
-            <p>
-              One zip file with all classes, lists, texts and lessons. Keep it, or open it
-              elsewhere.
-            </p>
+            <h2 className="h5">{t('page.takeEverythingWithYou')}</h2>
+            <p>{t('page.oneZipFileWithAll')}</p>
             <RoomLeft space={space} />
-            <Button onClick={() => void save()}>Export everything</Button>
+            <Button onClick={() => void save()}>{t('page.exportEverything')}</Button>
             <span className="ms-2" role="status">
               {exported}
             </span>
@@ -174,10 +178,8 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
           </section>
           {damaged.length > 0 && (
             <section className="card-paper mb-3">
-              <h2 className="h5">Cannot be opened · {damaged.length}</h2>
-              <p>
-                These are damaged. They go into the export as they are; removing one can be undone.
-              </p>
+              <h2 className="h5">{t('page.cannotBeOpened', { damaged: damaged.length })}</h2>
+              <p>{t('page.theseAreDamagedTheyGo')}</p>
               <ul className="list-unstyled mb-0">
                 {damaged.map(({ table, id: each, name, problem }) => (
                   <li key={`${table} ${each}`} className="py-1">
@@ -193,7 +195,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
                         )
                       }
                     >
-                      Remove
+                      {t('page.remove')}
                     </button>
                   </li>
                 ))}
@@ -201,17 +203,22 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
             </section>
           )}
           <section className="card-paper mb-3">
-            <h2 className="h5">Starter library</h2>
-            <p>Word lists, texts and ready lessons to take for a class and make your own.</p>
+            <h2 className="h5">{t('page.starterLibrary')}</h2>
+            <p>{t('page.wordListsTextsAndReady')}</p>
             <Link className="btn btn-outline-dark" to="/library">
-              Look through it
+              {t('page.lookThroughIt')}
             </Link>
           </section>
+          <section className="card-paper mb-3">
+            <h2 className="h5">{t('page.languageOfWordane')}</h2>
+            <p>{t('page.languageOfWordaneAbout')}</p>
+            <LanguageChoice />
+          </section>
           <section className="card-paper">
-            <h2 className="h5">The Fernhill demo</h2>
+            <h2 className="h5">{t('page.theFernhillDemo')}</h2>
             {demo ? (
               <>
-                <p>The made-up classes of Fernhill are on your desk beside your own.</p>
+                <p>{t('page.theMadeUpClassesOf')}</p>
                 <Button
                   variant="outline-danger"
                   onClick={() =>
@@ -221,14 +228,14 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
                     })
                   }
                 >
-                  Remove the demo
+                  {t('page.removeTheDemo')}
                 </Button>
               </>
             ) : (
               <>
-                <p>Made-up classes with lists, texts and lessons, to try things on.</p>
+                <p>{t('page.madeUpClassesWithLists')}</p>
                 <Link className="btn btn-outline-dark" to="/demo">
-                  Put the demo in
+                  {t('page.putTheDemoIn')}
                 </Link>
               </>
             )}

@@ -3,6 +3,7 @@ import { accents, type Accent } from '~core/kernel/accent';
 import { BusyError } from '../../server/queue';
 import { json } from '../../server/requests';
 import { say, SpeechError } from '../../server/speech';
+import { t } from '~/phrases/t';
 
 const A_MONTH = 60 * 60 * 24 * 30;
 
@@ -30,6 +31,6 @@ export async function loader({ request }: Route.LoaderArgs) {
     }
     if (error instanceof BusyError) return json({ message: error.message }, 503);
     console.error(error);
-    return json({ message: 'The voice could not speak this.' }, 500);
+    return json({ message: t('page.theVoiceCouldNotSpeak') }, 500);
   }
 }

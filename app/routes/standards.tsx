@@ -7,8 +7,9 @@ import { allOf } from '~/storage/repository';
 import { keepStandards, removeStandards } from '~/storage/whole-records';
 import { StandardsWorkspace } from '~/workspaces/standards/StandardsWorkspace';
 import { answer, unknownIntent } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Standards · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.standardsWordane') }];
 
 /** How many a set has, by its name. */
 function counted(standards: readonly Standard[]) {
@@ -35,7 +36,9 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
     const { standards, problems } = readStandardsFile(String(body['text']), String(body['name']));
     const [first] = standards;
     if (first === undefined) {
-      throw new ChangeError(`Nothing was read in. ${problems.slice(0, MOST_SAID).join(' ')}`);
+      throw new ChangeError(
+        t('page.nothingWasReadIn', { problems: problems.slice(0, MOST_SAID).join(' ') }),
+      );
     }
     const present = await allOf('standards');
     const sets = [...new Set(standards.map(({ set }) => set))];
@@ -48,9 +51,9 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
     }
     const more = problems.length - MOST_SAID;
     return [
-      `${standards.length.toLocaleString('en')} ${standards.length === 1 ? 'standard' : 'standards'} read in.`,
+      t('page.standardReadIn', { count: standards.length }),
       ...problems.slice(0, MOST_SAID),
-      ...(more > 0 ? [`And ${more} more lines were left out.`] : []),
+      ...(more > 0 ? [t('page.andMoreLinesWereLeft', { more })] : []),
     ];
   });
 }

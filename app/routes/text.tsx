@@ -15,9 +15,10 @@ import { engine } from '~/workers/engine.client';
 import { RecordRevision } from '~/ui/use-send';
 import { answer } from './action-answer';
 import { openText } from './open-record';
+import { t } from '~/phrases/t';
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: `${loaderData ? `${loaderData.text.title} · ` : ''}Text · Wordane` },
+  { title: t('page.textWordane', { which: loaderData ? `${loaderData.text.title} · ` : '' }) },
 ];
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
@@ -34,7 +35,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
       ? {}
       : {
           reach: {
-            ...reachState('this text', found.words),
+            ...reachState(t('page.thisText'), found.words),
             secure: found.secure,
             total: found.total,
           },
@@ -53,7 +54,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 /** A new part about the text, in its lesson; the lesson opens at it. */
 async function ask(id: string, maker: string, given: { grammar?: unknown; seed?: unknown } = {}) {
   const text = await record('texts', id);
-  if (!text) return { ok: false as const, message: 'This text was removed in another tab.' };
+  if (!text) return { ok: false as const, message: t('page.thisTextWasRemovedIn') };
   const grammar = typeof given.grammar === 'string' ? given.grammar : undefined;
   const part: LessonPart = {
     id: newId(),
@@ -90,16 +91,16 @@ async function ask(id: string, maker: string, given: { grammar?: unknown; seed?:
 async function withHelp(id: string, body: Asked): Promise<readonly string[] | void> {
   const text = await record('texts', id);
   const profile = text ? await record('classes', text.classId) : undefined;
-  if (!text || !profile) throw new ChangeError('This text was removed in another tab.');
+  if (!text || !profile) throw new ChangeError(t('page.thisTextWasRemovedIn'));
   const { revision } = body;
   switch (body.intent) {
     case 'swap': {
       const { start, end, word, was } = body as unknown as Swap;
       if (text.body !== was) {
-        throw new ChangeError('The text was changed meanwhile. Choose the swap once more.');
+        throw new ChangeError(t('page.theTextWasChangedMeanwhile'));
       }
       const swapped = await engine().swapped(was, { start, end }, word, profile);
-      const label = `Swapped ${was.slice(start, end)} for ${word}`;
+      const label = t('page.swappedFor', { was: was.slice(start, end), word });
       return perform('texts', id, { intent: 'body', revision, body: swapped, label });
     }
     case 'known':

@@ -8,8 +8,9 @@ import { engine } from '~/workers/engine.client';
 import type { TextFormat } from '~core/records/exchange/read-text';
 import { FACT_LIMITS } from '~core/texts/reading-text';
 import { answer, type ActionAnswer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Texts · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.textsWordane') }];
 
 export async function clientLoader() {
   const profile = await focusClass();
@@ -50,7 +51,9 @@ function fittedFacts<Told extends Partial<Record<keyof typeof FACT_LIMITS, strin
   );
   return {
     rest: { ...told, ...short },
-    cut: long.map((fact) => `The ${String(fact)} was cut to ${FACT_LIMITS[fact]} letters.`),
+    cut: long.map((fact) =>
+      t('page.theWasCutToLetters', { fact: String(fact), FACTLIMITS: FACT_LIMITS[fact] }),
+    ),
   };
 }
 
@@ -58,7 +61,7 @@ async function bringIn(
   body: Extract<TextsIntent, { intent: 'bring' }>,
 ): Promise<ActionAnswer | Response> {
   const profile = await focusClass();
-  if (!profile) return { ok: false, message: 'Make a class first: a text is read for a class.' };
+  if (!profile) return { ok: false, message: t('page.makeAClassFirstA') };
   const read = await engine().readText(body.text, body.fileName, body.format);
   if (!read.ok) return read;
   const { notes, annotations, title, ...told } = read.text;

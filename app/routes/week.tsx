@@ -4,8 +4,9 @@ import { focusClass, lessonsOfClass } from '~/storage/repository';
 import { Start } from '~/workspaces/Start';
 import { Week } from '~/workspaces/week/Week';
 import { answer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Week · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.weekWordane') }];
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const profile = await focusClass();
@@ -21,7 +22,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const { id, date } = (await request.json()) as { id: string; date: string };
   return answer(() =>
-    perform('lessons', id, { intent: 'plan', fields: { date }, what: 'the day' }),
+    perform('lessons', id, { intent: 'plan', fields: { date }, what: t('page.theDay') }),
   );
 }
 

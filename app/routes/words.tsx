@@ -15,8 +15,9 @@ import type { Asked } from '~/storage/perform';
 import { focusClass, listsOfClass, openList, setOpenList } from '~/storage/repository';
 import { addToOpenList, createLesson, createList, removeList } from '~/storage/whole-records';
 import { answer, type ActionAnswer } from './action-answer';
+import { t } from '~/phrases/t';
 
-export const meta: Route.MetaFunction = () => [{ title: 'Words · Wordane' }];
+export const meta: Route.MetaFunction = () => [{ title: t('page.wordsWordane') }];
 
 /** Words of the common list as a screen sends them, with only what a list keeps of a word. */
 const takenWords = (given: unknown): TakenWord[] =>
@@ -81,7 +82,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const { query, problems } = readable(readQuery(parameters, defaultSound(profile)));
   const { rhymesWith } = query;
   if (rhymesWith !== undefined && !(await engine().isKnown(rhymesWith, profile))) {
-    problems['rhyme'] = `${rhymesWith} is not in the word bank. Try another word.`;
+    problems['rhyme'] = t('page.isNotInTheWord', { rhymesWith });
   }
   const [found, described, coverage, { topics, nameKinds }, open] = await Promise.all([
     engine().search({
@@ -108,7 +109,7 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
     topics,
     nameKinds,
     open,
-    reach: reachState('this list', reaches),
+    reach: reachState(t('page.thisList'), reaches),
   };
 }
 
@@ -118,7 +119,7 @@ async function makeLesson(): Promise<ActionAnswer | Response> {
   if (!profile || !list || list.words.length === 0) {
     return {
       ok: false,
-      message: 'The list is empty. Choose some words first, then make the lesson.',
+      message: t('page.theListIsEmptyChoose'),
     };
   }
   const ids = Array.from({ length: 30 }, newId);
@@ -136,7 +137,7 @@ async function perform(table: 'classes' | 'lists', id: string, asked: Asked): Pr
 /** What is asked of the class or of the list that is open. */
 async function act(body: Asked): Promise<readonly string[] | void> {
   const profile = await focusClass();
-  if (!profile) throw new ChangeError('Make a class first.');
+  if (!profile) throw new ChangeError(t('page.makeAClassFirst'));
   const list = await openList(profile.id);
   const word = String(body['word'] ?? '');
   switch (body.intent) {
@@ -156,7 +157,7 @@ async function act(body: Asked): Promise<readonly string[] | void> {
       const read = await engine().readWords(profile, String(body['text']), present, columns);
       const { words, notes } = read;
       if (words.length > 0) await addToOpenList(profile.id, words);
-      return [`Added ${words.length} ${words.length === 1 ? 'word' : 'words'}.`, ...notes];
+      return [t('page.addedWord', { count: words.length }), ...notes];
     }
     case 'common': {
       const words = takenWords(body['words']);
@@ -165,14 +166,14 @@ async function act(body: Asked): Promise<readonly string[] | void> {
       if (fresh.length > 0) await addToOpenList(profile.id, fresh);
       const known = words.length - fresh.length;
       return [
-        `Added ${fresh.length} ${fresh.length === 1 ? 'word' : 'words'}.`,
-        ...(known > 0 ? [`${known} ${known === 1 ? 'is' : 'are'} in the list already.`] : []),
+        t('page.addedWord', { count: fresh.length }),
+        ...(known > 0 ? [t('page.isInTheListAlready', { count: known })] : []),
       ];
     }
     case 'new-list': {
       const taken = new Set((await listsOfClass(profile.id)).map((each) => each.name));
       let number = 1;
-      const name = () => (number === 1 ? 'New list' : `New list ${number}`);
+      const name = () => t('page.newList', { count: number });
       while (taken.has(name())) number += 1;
       await createList(profile.id, name());
       return;
@@ -184,7 +185,7 @@ async function act(body: Asked): Promise<readonly string[] | void> {
     case 'show':
       return perform('classes', profile.id, body);
   }
-  if (!list) throw new ChangeError('There is no list yet. Add a word to begin one.');
+  if (!list) throw new ChangeError(t('page.thereIsNoListYet'));
   return body.intent === 'remove-list'
     ? removeList(list.id, list.name)
     : perform('lists', list.id, body);

@@ -8,6 +8,7 @@ import { DEMO_PREFIX, type Demo } from '~core/demo/fernhill';
 import { database, recordTables, type RecordTable } from './database';
 import { change, plain, type Writer } from './change';
 import { allOf, listClasses, setFocusClass, setOpenList } from './repository';
+import { t } from '~/phrases/t';
 
 /** All that is kept, as the bytes of a zip. */
 export async function exportEverything(): Promise<Uint8Array> {
@@ -99,7 +100,7 @@ export async function differences(backup: ReadBackup): Promise<Difference[]> {
       found.push({
         table,
         id: record.id,
-        name: name === there ? name : `${name} (in the backup: ${there})`,
+        name: name === there ? name : t('storage.inTheBackup', { name, there }),
         newer,
       });
     }
@@ -110,7 +111,7 @@ export async function differences(backup: ReadBackup): Promise<Difference[]> {
 /** Names a copy that stands beside what is here. */
 const beside = (record: object): object => {
   const { name, title } = record as { name?: string; title?: string };
-  const called = (text: string) => `${text.slice(0, 60)} (from the backup)`;
+  const called = (text: string) => t('storage.fromTheBackup', { text: text.slice(0, 60) });
   return {
     ...record,
     id: newId(),
@@ -127,7 +128,7 @@ export async function restore(
   backup: ReadBackup,
   choices: Readonly<Record<string, Choice>> = {},
 ): Promise<ImportReport> {
-  const counts = await change('Read a backup in', async ({ put }) => {
+  const counts = await change(t('storage.readABackupIn'), async ({ put }) => {
     const count = { added: 0, kept: 0, replaced: 0 };
     for (const table of recordTables) {
       for (const record of backup[table]) {
@@ -150,9 +151,9 @@ export async function restore(
 
 /** What came of it, in sentences. */
 export function restoreNotes({ added, kept, replaced, refused }: ImportReport): string[] {
-  const here = kept === 0 ? '' : ` ${kept} were here already and stayed as they are.`;
-  const over = replaced === 0 ? '' : ` ${replaced} replaced.`;
-  return [`Read in: ${added} ${added === 1 ? 'thing' : 'things'} added.${over}${here}`, ...refused];
+  const here = kept === 0 ? '' : t('storage.wereHereAlreadyAndStayed', { kept });
+  const over = replaced === 0 ? '' : t('storage.replaced', { replaced });
+  return [t('storage.readInThingAdded', { count: added, over, here }), ...refused];
 }
 
 /** Adds what is not here yet. */
@@ -166,7 +167,7 @@ async function addAll({ put }: Writer, all: Demo) {
 
 /** Puts the demo in beside what is here; a demo that is here already is left as it is. */
 export async function addDemo(demo: Demo): Promise<void> {
-  await change('Put the Fernhill demo in', (write) => addAll(write, demo));
+  await change(t('storage.putTheFernhillDemoIn'), (write) => addAll(write, demo));
   const [kestrels] = demo.classes;
   const [list] = demo.lists;
   if (kestrels) await setFocusClass(kestrels.id);
@@ -177,7 +178,7 @@ export async function addDemo(demo: Demo): Promise<void> {
 export async function removeDemo(): Promise<void> {
   const isDemo = (record: { id: string; classId?: string }) =>
     record.id.startsWith(DEMO_PREFIX) || (record.classId ?? '').startsWith(DEMO_PREFIX);
-  await change('Removed the Fernhill demo', async ({ remove }) => {
+  await change(t('storage.removedTheFernhillDemo'), async ({ remove }) => {
     for (const table of [...recordTables].reverse()) {
       const all: { id: string; classId?: string }[] = await database.table(table).toArray();
       for (const record of all.filter(isDemo)) await remove(table, record.id);
@@ -192,4 +193,4 @@ export async function hasDemo(): Promise<boolean> {
 
 /** Takes a damaged record away; what is stored goes into the export before. */
 export const removeDamaged = (table: RecordTable, id: string) =>
-  change(`Removed what was damaged`, ({ remove }) => remove(table, id));
+  change(t('storage.removedWhatWasDamaged'), ({ remove }) => remove(table, id));

@@ -19,6 +19,7 @@ import {
 import { openTabs, thisTab } from './tabs';
 import { tellOthers } from './watch';
 import { setTabFocus } from './tab-focus';
+import { t } from '~/phrases/t';
 
 /** How many changes can be undone, and how many characters of history are kept beside that. */
 const HISTORY_LENGTH = 200;
@@ -29,7 +30,7 @@ export class InvalidChange extends ChangeError {
   override readonly name = 'InvalidChange';
 
   constructor(readonly problems: readonly FieldProblem[]) {
-    super(problems[0]?.text ?? 'This cannot be saved as it is.');
+    super(problems[0]?.text ?? t('storage.thisCannotBeSavedAs'));
   }
 }
 
@@ -71,7 +72,11 @@ function opened<Kind extends RecordTable>(table: Kind, stored: object): Plain<Ki
   const read = openRecord(table, stored);
   if (read.ok) return read.value;
   throw new ChangeError(
-    `This ${recordNames[table]} is damaged (${read.problems[0]?.field}: ${read.problems[0]?.text}). Export everything from the Shelf, then remove it there.`,
+    t('storage.thisIsDamagedExportEverything', {
+      recordNames: String(recordNames[table]),
+      field: String(read.problems[0]?.field),
+      text: String(read.problems[0]?.text),
+    }),
   );
 }
 
@@ -85,7 +90,7 @@ function writer(did: ChangedRecord[]): Writer {
     get: async (table, id) => {
       const found = await find(table, id);
       if (found !== undefined) return found;
-      throw new ChangeError('This was removed in another tab. Undo there, or make it again.');
+      throw new ChangeError(t('storage.thisWasRemovedInAnother'));
     },
     ofClass: async (table, classId) => {
       const stored = await tableOf(table).where('classId').equals(classId).toArray();
@@ -268,9 +273,7 @@ export async function redo(): Promise<void> {
   if (last === undefined) return;
   const others = undoneHere.slice(0, -1);
   const { label, records } = last.change;
-  const changedSince = new ChangeError(
-    `“${label}” cannot be done again, because it was changed otherwise since.`,
-  );
+  const changedSince = new ChangeError(t('storage.cannotBeDoneAgainBecause', { label }));
   await change(label, async (write) => {
     for (const record of records) {
       if (record.did === 'made') await write.put(record.table, last.made.get(record.id) ?? {});
@@ -308,7 +311,7 @@ export async function undo(id?: number): Promise<Change | undefined> {
     const latest = await database.changes.get(wanted);
     if (latest === undefined || latest.undone === 1) return undefined;
     const changedSince = new ChangeError(
-      `“${latest.label}” cannot be undone any more, because it was changed again since.`,
+      t('storage.cannotBeUndoneAnyMore', { label: latest.label }),
     );
     for (const record of [...latest.records].reverse()) {
       const table = tableOf(record.table);
@@ -329,7 +332,10 @@ export async function undo(id?: number): Promise<Change | undefined> {
         const read = openRecord(record.table, { ...back, revision });
         if (!read.ok) {
           throw new ChangeError(
-            `“${latest.label}” cannot be undone: what was there does not fit this version of Wordane (${read.problems[0]?.text ?? ''}).`,
+            t('storage.cannotBeUndoneWhatWas', {
+              label: latest.label,
+              text: read.problems[0]?.text ?? '',
+            }),
           );
         }
         await table.put(plain(read.value));

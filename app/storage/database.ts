@@ -10,6 +10,7 @@ import type { SoundRecord } from '~core/records/sound-record';
 import type { StandardsRecord } from '~core/records/standards-record';
 import type { ReadingText } from '~core/texts/reading-text';
 import type { WordList } from '~core/lists/word-list';
+import { t } from '~/phrases/t';
 
 /** What a change did to one record. */
 export type ChangedRecord = {
@@ -158,11 +159,7 @@ async function open(): Promise<void> {
   const late = new Promise<never>((_, reject) => {
     setTimeout(() => {
       if (!blocked) return;
-      reject(
-        new StorageError(
-          'Another tab has an older Wordane open and holds the storage. Close that tab or load it anew, then try again.',
-        ),
-      );
+      reject(new StorageError(t('storage.anotherTabHasAnOlder')));
     }, PATIENCE);
   });
   try {
@@ -172,8 +169,8 @@ async function open(): Promise<void> {
     const name = error instanceof Error ? error.name : '';
     throw new StorageError(
       name === 'VersionError'
-        ? 'A newer Wordane has been used in this browser. Load the page anew to get it.'
-        : 'This browser lets Wordane keep nothing (a private window, or storage switched off). Use a normal window, then try again.',
+        ? t('storage.aNewerWordaneHasBeen')
+        : t('storage.thisBrowserLetsWordaneKeep'),
     );
   }
 }

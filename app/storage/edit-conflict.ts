@@ -1,6 +1,7 @@
 import type { Conflict } from '~core/records/merge';
 import { placeName } from '~core/records/patch';
 import { ChangeError } from '~/operations/operation';
+import { t } from '~/phrases/t';
 
 /** Another tab changed the same meanwhile: it is for the teacher to choose. */
 export class EditConflict extends ChangeError {
@@ -11,8 +12,6 @@ export class EditConflict extends ChangeError {
     /** An edit that carries this revision is saved over what is there now. */
     readonly revision: number,
   ) {
-    super(
-      `Another tab changed this meanwhile (${placeName(conflict.at)}). Yours was not saved over it.`,
-    );
+    super(t('storage.anotherTabChangedThisMeanwhile', { placeName: placeName(conflict.at) }));
   }
 }

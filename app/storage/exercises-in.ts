@@ -5,6 +5,7 @@ import { Lesson, stageIds } from '~core/records/lesson';
 import { ChangeError, newId } from '~/operations/operation';
 import { focusClass } from './repository';
 import { createLesson } from './whole-records';
+import { t } from '~/phrases/t';
 
 /** What is left out is said one by one up to here. */
 const MOST_SAID = 8;
@@ -13,7 +14,7 @@ const MOST_SAID = 8;
 export async function keepExercises({ title, parts, left }: ReadQti): Promise<string[]> {
   const profile = await focusClass();
   if (profile === undefined) {
-    throw new ChangeError('Make a class first: the exercises become a lesson of it.');
+    throw new ChangeError(t('storage.makeAClassFirstThe'));
   }
   const lesson = Object.assign(new Lesson(), {
     id: newId(),
@@ -29,8 +30,8 @@ export async function keepExercises({ title, parts, left }: ReadQti): Promise<st
   await createLesson(lesson);
   const more = left.length - MOST_SAID;
   return [
-    `Read in as the lesson “${title}” of ${profile.name}: ${parts.length} ${parts.length === 1 ? 'exercise' : 'exercises'}.`,
+    t('storage.readInAsTheLesson', { count: parts.length, title, name: profile.name }),
     ...left.slice(0, MOST_SAID),
-    ...(more > 0 ? [`${more} more were left out.`] : []),
+    ...(more > 0 ? [t('storage.moreWereLeftOut', { more })] : []),
   ];
 }

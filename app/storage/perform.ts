@@ -15,6 +15,7 @@ import { change, InvalidChange } from './change';
 import { database } from './database';
 import { EditConflict } from './edit-conflict';
 import { thisTab } from './tabs';
+import { t } from '~/phrases/t';
 
 const operations: Readonly<Record<RecordTable, Readonly<Record<string, unknown>>>> = {
   classes: classOperations,
@@ -45,9 +46,7 @@ export const isKnown = (table: RecordTable, intent: unknown): intent is string =
 export async function perform(table: RecordTable, id: string, asked: Asked): Promise<void> {
   const { intent, revision, ...fields } = asked;
   if (!isKnown(table, intent)) {
-    throw new ChangeError(
-      `This Wordane does not know how to do “${String(intent)}” here. Nothing was changed. Load the page again.`,
-    );
+    throw new ChangeError(t('storage.thisWordaneDoesNotKnow', { intent: String(intent) }));
   }
   const operation = operations[table][intent] as Operation<object>;
   const input = validateAs(operation.input, fields);

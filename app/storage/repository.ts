@@ -6,6 +6,7 @@ import { openRecord, recordNames, type Records, type RecordTable } from '~core/r
 import type { ReadingText } from '~core/texts/reading-text';
 import { database, recordTables } from './database';
 import { setTabFocus, tabFocus } from './tab-focus';
+import { t } from '~/phrases/t';
 
 /** A record that cannot be opened, with why, and with what is stored so that it can be taken out. */
 export interface Damaged {
@@ -21,7 +22,10 @@ export class DamagedRecord extends Error {
 
   constructor(readonly damaged: Damaged) {
     super(
-      `This ${recordNames[damaged.table]} is damaged and cannot be opened (${damaged.problem}). Everything else is as it was.`,
+      t('storage.thisIsDamagedAndCannot', {
+        recordNames: recordNames[damaged.table],
+        problem: damaged.problem,
+      }),
     );
   }
 }
@@ -43,7 +47,9 @@ function open<Table extends RecordTable>(table: Table, stored: object): Records[
       table,
       id: String(id),
       name: String(name ?? title ?? id),
-      problem: first ? `${first.field || 'the record'}: ${first.text}` : 'no record',
+      problem: first
+        ? `${first.field || t('storage.theRecord')}: ${first.text}`
+        : t('storage.noRecord'),
     };
   }
   if (revision !== undefined) revisions.set(key, { revision, record: read.value });

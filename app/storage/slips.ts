@@ -6,6 +6,7 @@ import { codesIn, receiveSlips } from '~core/results/receive-slips';
 import { newId } from '~/operations/operation';
 import { change, type Writer } from './change';
 import { database } from './database';
+import { t } from '~/phrases/t';
 
 /** The recordings of a lesson, oldest first. */
 export const recordingsOf = (lessonId: string): Promise<RecordingRecord[]> =>
@@ -58,15 +59,14 @@ export async function handIn(id: string, texts: readonly string[]): Promise<stri
         id,
         lesson.slips ?? [],
       );
-      const came =
-        taken.length === 1 ? '1 slip is taken in.' : `${taken.length} slips are taken in.`;
+      const came = t('storage.1SlipIsTakenIn', { count: taken.length });
       const notes = [
-        taken.length === 0 ? 'No slip is taken in.' : came,
+        taken.length === 0 ? t('storage.noSlipIsTakenIn') : came,
         ...refused,
         ...read.flatMap((each) => each.refused),
       ];
       if (taken.length === 0) return notes;
-      label = taken.length === 1 ? 'Took in a slip' : `Took in ${taken.length} slips`;
+      label = t('storage.tookInASlip', { count: taken.length });
       let said = 0;
       for (const { text, rest } of read) {
         const code = codesIn(rest).find((each) => taken.includes(each));
@@ -74,8 +74,7 @@ export async function handIn(id: string, texts: readonly string[]): Promise<stri
         if (learner !== undefined) said += await keepRecordings(write, lesson, learner, text);
       }
       await write.put('lessons', { ...lesson, slips: [...(lesson.slips ?? []), ...taken] });
-      if (said > 0)
-        notes.push(said === 1 ? '1 recording is with them.' : `${said} recordings are with them.`);
+      if (said > 0) notes.push(t('storage.1RecordingIsWithThem', { count: said }));
       return notes;
     },
   );
@@ -84,7 +83,7 @@ export async function handIn(id: string, texts: readonly string[]): Promise<stri
 /** Takes out the slips of one learner, or all where no name is given, with what was said. */
 export const takeOutSlips = (id: string, learner: string): Promise<void> =>
   change(
-    learner === '' ? 'Took out all slips' : `Took out the slips of ${learner}`,
+    learner === '' ? t('storage.tookOutAllSlips') : t('storage.tookOutTheSlipsOf', { learner }),
     async ({ get, put, remove, ofClass }) => {
       const { slips = [], ...lesson } = await get('lessons', id);
       const left = learner === '' ? [] : slips.filter((code) => learnerOf(code) !== learner);

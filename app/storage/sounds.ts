@@ -3,6 +3,7 @@ import type { SoundRecord } from '~core/records/sound-record';
 import { newId } from '~/operations/operation';
 import { change } from './change';
 import { database } from './database';
+import { t } from '~/phrases/t';
 
 export type NewSound = Pick<SoundRecord, 'name' | 'seconds' | 'data'>;
 
@@ -11,10 +12,10 @@ export const soundsOf = (textId: string): Promise<SoundRecord[]> =>
   database.sounds.where('textId').equals(textId).toArray();
 
 export const addSound = (textId: string, sound: NewSound): Promise<void> =>
-  change(`Brought in the recording ${sound.name}`, async ({ get, put }) => {
+  change(t('storage.broughtInTheRecording', { name: sound.name }), async ({ get, put }) => {
     const { classId } = await get('texts', textId);
     await put('sounds', { ...sound, id: newId(), classId, textId, cues: [] });
   });
 
 export const removeSound = (id: string, name: string): Promise<void> =>
-  change(`Removed the recording ${name}`, ({ remove }) => remove('sounds', id));
+  change(t('storage.removedTheRecording', { name }), ({ remove }) => remove('sounds', id));

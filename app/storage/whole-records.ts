@@ -18,10 +18,11 @@ import { completeText, type ReadingText } from '~core/texts/reading-text';
 import { newId } from '~/operations/operation';
 import { change } from './change';
 import { openList } from './repository';
+import { t } from '~/phrases/t';
 
 export const createClass = (settings: ClassSettings): Promise<ClassProfile> => {
   const profile = completeClass({ ...settings, id: newId() });
-  return change(`Made the class ${profile.name}`, async ({ put, remember }) => {
+  return change(t('storage.madeTheClass', { name: profile.name }), async ({ put, remember }) => {
     await put('classes', profile);
     await remember('focus-class', profile.id);
     return profile;
@@ -32,7 +33,7 @@ export const createClass = (settings: ClassSettings): Promise<ClassProfile> => {
 export const removeClass = (id: string): Promise<void> => {
   let name = '';
   return change(
-    () => `Removed the class ${name}`,
+    () => t('storage.removedTheClass', { name }),
     async ({ find, ofClass, remove }) => {
       name = (await find('classes', id))?.name ?? '';
       for (const table of ['recordings', 'sounds', 'texts', 'lessons', 'lists'] as const) {
@@ -49,7 +50,7 @@ export const createList = (
   words: readonly string[] = [],
 ): Promise<WordList> => {
   const list = completeList({ id: newId(), classId, name, words });
-  return change(`Made the list ${name}`, async ({ put, remember }) => {
+  return change(t('storage.madeTheList', { name }), async ({ put, remember }) => {
     await put('lists', list);
     await remember(`open-list:${classId}`, list.id);
     return list;
@@ -63,7 +64,7 @@ export const splitList = (
 ): Promise<void> => {
   let from = '';
   return change(
-    () => `Split the list ${from}`,
+    () => t('storage.splitTheList', { from }),
     async ({ get, put }) => {
       const list = await get('lists', id);
       from = list.name;
@@ -84,14 +85,14 @@ export const splitList = (
 };
 
 export const removeList = (id: string, name: string) =>
-  change(`Removed the list ${name}`, ({ remove }) => remove('lists', id));
+  change(t('storage.removedTheList', { name }), ({ remove }) => remove('lists', id));
 
 export const createLesson = (lesson: Lesson): Promise<void> =>
-  change(`Made the lesson ${lesson.title}`, ({ put }) => put('lessons', lesson));
+  change(t('storage.madeTheLesson', { title: lesson.title }), ({ put }) => put('lessons', lesson));
 
 /** Removes a lesson with what was said to it. */
 export const removeLesson = (id: string, title: string) =>
-  change(`Removed the lesson ${title}`, async ({ remove, ofClass, find }) => {
+  change(t('storage.removedTheLesson', { title }), async ({ remove, ofClass, find }) => {
     const lesson = await find('lessons', id).catch(() => undefined);
     if (lesson) {
       for (const each of await ofClass('recordings', lesson.classId)) {
@@ -107,7 +108,7 @@ export const keepStandards = (
   standards: readonly Standard[],
   present: readonly { readonly id: string; readonly name: string }[],
 ): Promise<void> =>
-  change(`Read in the standards ${name}`, ({ put }) =>
+  change(t('storage.readInTheStandards', { name }), ({ put }) =>
     put('standards', {
       id: present.find((each) => each.name === name)?.id ?? newId(),
       name,
@@ -116,32 +117,35 @@ export const keepStandards = (
   );
 
 export const removeStandards = (id: string, name: string): Promise<void> =>
-  change(`Removed the standards ${name}`, ({ remove }) => remove('standards', id));
+  change(t('storage.removedTheStandards', { name }), ({ remove }) => remove('standards', id));
 
 /** Keeps what was taken of the starter library, with all that belongs to it, as one change. */
 export const keepTaken = ({ lists, texts, lessons }: Taken): Promise<void> => {
   const [main] = [...lessons.map(({ title }) => title), ...lists.map(({ name }) => name)].concat(
     texts.map(({ title }) => title),
   );
-  return change(`Took ${main ?? 'nothing'} from the starter library`, async ({ put }) => {
-    for (const list of lists) await put('lists', list);
-    for (const text of texts) await put('texts', text);
-    for (const lesson of lessons) await put('lessons', lesson);
-  });
+  return change(
+    t('storage.tookFromTheStarterLibrary', { main: main ?? 'nothing' }),
+    async ({ put }) => {
+      for (const list of lists) await put('lists', list);
+      for (const text of texts) await put('texts', text);
+      for (const lesson of lessons) await put('lessons', lesson);
+    },
+  );
 };
 
 export const createText = (
   given: Pick<ReadingText, 'classId' | 'title' | 'body'> & Partial<ReadingText>,
 ): Promise<ReadingText> => {
   const text = completeText({ ...given, id: newId() });
-  return change(`Brought in the text ${text.title}`, async ({ put }) => {
+  return change(t('storage.broughtInTheText', { title: text.title }), async ({ put }) => {
     await put('texts', text);
     return text;
   });
 };
 
 export const removeText = (id: string, title: string) =>
-  change(`Removed the text ${title}`, async ({ get, remove, ofClass }) => {
+  change(t('storage.removedTheText', { title }), async ({ get, remove, ofClass }) => {
     const { classId } = await get('texts', id);
     for (const sound of await ofClass('sounds', classId)) {
       if (sound.textId === id) await remove('sounds', sound.id);
@@ -150,7 +154,8 @@ export const removeText = (id: string, title: string) =>
   });
 
 /** What a copy is called: in its own class it must be told from what it was copied from. */
-const copyName = (name: string, stays: boolean) => (stays ? `${name.slice(0, 110)} (copy)` : name);
+const copyName = (name: string, stays: boolean) =>
+  stays ? t('storage.copy', { name: name.slice(0, 110) }) : name;
 
 /** A thing with the rights it had in its class, and a note of where it went and what was changed. */
 function givenOn<Thing extends object>(
@@ -163,7 +168,12 @@ function givenOn<Thing extends object>(
   const rights = rightsOf(thing as Rights, from);
   // A copy that stays in its class is no other thing yet.
   if (from.name === to && changed === '') return thing;
-  const note = `${day}: given from ${from.name} to ${to}${changed === '' ? '' : `; ${changed}`}`;
+  const note = t('storage.givenFromTo', {
+    day,
+    name: from.name,
+    to,
+    which: changed === '' ? '' : `; ${changed}`,
+  });
   return { ...thing, ...rights, changes: withChange(rights.changes, note) };
 }
 
@@ -171,7 +181,7 @@ function givenOn<Thing extends object>(
 export const copyText = (id: string, classId: string, className: string): Promise<string> => {
   let title = '';
   return change(
-    () => `Gave ${title} to ${className}`,
+    () => t('storage.gaveTo', { title, className }),
     async ({ get, put, remember }) => {
       const { revision: _, ...text } = await get('texts', id);
       title = text.title;
@@ -251,16 +261,16 @@ export const copyLesson = (
         withAlsoIn(withExchanges(withoutItsClass(whole), exchanges), alsoIn),
         from,
         name,
-        exchanges.map(({ from: word, to }) => `${to} for ${word}`).join(', '),
+        exchanges.map(({ from: word, to }) => t('storage.for', { to, word })).join(', '),
       );
-      label = `Copied ${lesson.title} for ${name}`;
+      label = t('storage.copiedFor', { title: lesson.title, name });
       const copies = new Map<string, string>();
       for (const { revision: _text, ...text } of await ofClass('texts', lesson.classId)) {
         // A copy that stays in its class is about the same text.
         const body = bodies[text.id];
         if ((classId === whole.classId && body === undefined) || !isAbout(text)(lesson)) continue;
         const refitted = body === undefined ? text : withBody(text, body);
-        const changed = body === undefined ? '' : 'words exchanged';
+        const changed = body === undefined ? '' : t('storage.wordsExchanged');
         const copy = {
           ...givenOn(refitted, from, name, changed),
           id: newId(),
@@ -292,7 +302,7 @@ export const copyList = (id: string, classId: string): Promise<string> => {
     async ({ get, put, remember }) => {
       const { revision: _, ...list } = await get('lists', id);
       const { name } = await get('classes', classId);
-      label = `Copied ${list.name} for ${name}`;
+      label = t('storage.copiedFor2', { name: list.name, nameA: name });
       const from = await get('classes', list.classId);
       const copy = {
         ...givenOn(list, from, name),
@@ -338,7 +348,7 @@ export const addToLesson = (textId: string, part: LessonPart, name: string): Pro
       const found = (await ofClass('lessons', text.classId)).find(isAbout(text));
       const stage = stageOf[part.maker] ?? (part.kind === 'sheet' ? 'show' : 'together');
       if (found) {
-        label = `Added ${name} to ${found.title}`;
+        label = t('storage.addedTo', { name, title: found.title });
         await put('lessons', {
           ...found,
           stages: found.stages.map((each) =>
@@ -350,15 +360,15 @@ export const addToLesson = (textId: string, part: LessonPart, name: string): Pro
       const lesson: Lesson = {
         id: newId(),
         classId: text.classId,
-        title: `Reading: ${text.title}`.slice(0, 300),
-        objective: `Read “${text.title}”, and say what in the text shows it.`.slice(0, 600),
+        title: t('storage.reading', { title: text.title }).slice(0, 300),
+        objective: t('storage.readAndSayWhatIn', { title: text.title }).slice(0, 600),
         stages: stageIds.map((id) => ({
           id,
           minutes: readingMinutes[id],
           parts: id === stage ? [part] : [],
         })),
       };
-      label = `Made the lesson ${lesson.title}`;
+      label = t('storage.madeTheLesson', { title: lesson.title });
       await put('lessons', lesson);
       return lesson.id;
     },
@@ -372,10 +382,10 @@ export const addToOpenList = (
   question?: string,
 ): Promise<void> => {
   const [first] = words;
-  const label = words.length === 1 ? `Added ${first?.word}` : `Added ${words.length} words`;
+  const label = t('storage.added', { count: words.length, word: String(first?.word) });
   return change(label, async ({ put, remember }) => {
     const open = await openList(classId);
-    const list = open ?? completeList({ id: newId(), classId, name: 'New list' });
+    const list = open ?? completeList({ id: newId(), classId, name: t('storage.newList') });
     if (!open) await remember(`open-list:${classId}`, list.id);
     // The first word brings the question it was found with.
     const asked = question && list.words.length === 0 ? { ...list, question } : list;

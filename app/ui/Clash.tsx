@@ -1,5 +1,6 @@
 import { Button } from 'react-bootstrap';
 import type { Conflict } from '~core/records/merge';
+import { t } from '~/phrases/t';
 
 interface ClashProps {
   readonly clash: Conflict;
@@ -14,25 +15,28 @@ const shown = (value: unknown) =>
     ? 'nothing'
     : typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean'
       ? `“${String(value).slice(0, 200)}”`
-      : 'another choice';
+      : t('frame.anotherChoice');
 
 /** Two tabs changed one thing: nothing is lost, and the teacher chooses. */
 export function Clash({ clash, onMine, onTheirs, onBoth }: ClashProps) {
   return (
     <div className="message mt-1" role="alert">
       <p className="mb-1">
-        Changed in another tab meanwhile. There: {shown(clash.theirs)}. Here: {shown(clash.mine)}.
+        {t('frame.changedInAnotherTabMeanwhile', {
+          shown: shown(clash.theirs),
+          shownA: shown(clash.mine),
+        })}
       </p>
       <div className="d-flex flex-wrap gap-2">
         <Button size="sm" variant="outline-dark" onClick={onMine}>
-          Keep mine
+          {t('frame.keepMine')}
         </Button>
         <Button size="sm" variant="outline-dark" onClick={onTheirs}>
-          Keep theirs
+          {t('frame.keepTheirs')}
         </Button>
         {onBoth && (
           <Button size="sm" variant="outline-dark" onClick={onBoth}>
-            Keep both
+            {t('frame.keepBoth')}
           </Button>
         )}
       </div>

@@ -7,13 +7,14 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { MenuItem } from './MenuItem';
 import { useSaid } from './use-said';
+import { t } from '~/phrases/t';
 
 const places = [
-  { to: '/classes', name: 'Classes' },
-  { to: '/words', name: 'Words' },
-  { to: '/texts', name: 'Texts' },
-  { to: '/lessons', name: 'Lessons' },
-  { to: '/shelf', name: 'Shelf' },
+  { to: '/classes', name: t('frame.classes') },
+  { to: '/words', name: t('frame.words') },
+  { to: '/texts', name: t('frame.texts') },
+  { to: '/lessons', name: t('frame.lessons') },
+  { to: '/shelf', name: t('frame.shelf') },
 ];
 
 /** The sign: a weather vane. */
@@ -30,8 +31,8 @@ function describe(profile: ClassProfile): string {
   const level = scaleOf(profile.level).name;
   if (profile.step === null) return level;
   return profile.step === 0
-    ? `${level} · no step yet`
-    : `${level} · steps 1–${profile.step} taught`;
+    ? t('frame.noStepYet', { level })
+    : t('frame.steps1Taught', { level, step: profile.step });
 }
 
 export interface MastheadProps {
@@ -73,22 +74,20 @@ function OtherClass({
     <Modal show onHide={onStay} centered aria-labelledby="other-class">
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="other-class" className="h5">
-          This {one} belongs to {from}
+          {t('frame.thisBelongsTo', { one, from })}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body className="d-grid gap-2">
         <button type="button" className="btn btn-primary" onClick={onCopy}>
-          Make a copy of it for {to}
+          {t('frame.makeACopyOfIt', { to })}
         </button>
         <button type="button" className="btn btn-outline-dark" onClick={onLeave}>
-          Leave it, and go to {to}
+          {t('frame.leaveItAndGoTo', { to })}
         </button>
         <button type="button" className="btn btn-outline-dark" onClick={onStay}>
-          Stay with {from}
+          {t('frame.stayWith', { from })}
         </button>
-        <p className="small quiet mb-0">
-          A copy is checked against {to} at once: each word past that class is marked.
-        </p>
+        <p className="small quiet mb-0">{t('frame.aCopyIsCheckedAgainst', { to })}</p>
       </Modal.Body>
     </Modal>
   );
@@ -143,11 +142,11 @@ export function Masthead({ classes, focus, latest, undone, again }: MastheadProp
   });
   return (
     <header className="masthead">
-      <Link to="/" className="masthead__mark" aria-label="Wordane, start">
+      <Link to="/" className="masthead__mark" aria-label={t('frame.wordaneStart')}>
         <Vane />
         wordane
       </Link>
-      <nav aria-label="Places" className="flex-fill">
+      <nav aria-label={t('frame.places')} className="flex-fill">
         <ul className="masthead__places">
           {places.map((place) => (
             <li key={place.to}>
@@ -163,29 +162,29 @@ export function Masthead({ classes, focus, latest, undone, again }: MastheadProp
       )}
       <span className="visually-hidden" role="status">
         {said === 'did' && latest?.label}
-        {said === 'undid' && `Undone: ${undone?.label ?? ''}`}
+        {said === 'undid' && t('frame.undone', { label: undone?.label ?? '' })}
       </span>
       {latest && (
         <button
           type="button"
           className={said === 'did' ? 'undo-button undo-button--news' : 'undo-button'}
-          title={`Undo: ${latest.label}`}
+          title={t('frame.undo', { label: latest.label })}
           onClick={() => send({ intent: 'undo', id: latest.id })}
         >
           <BsArrowCounterclockwise aria-hidden="true" />
-          <span>Undo: {latest.label}</span>
+          <span>{t('frame.undo', { label: latest.label })}</span>
         </button>
       )}
       {again !== undefined && (
         <button
           type="button"
           className={said === 'undid' ? 'undo-button undo-button--news' : 'undo-button'}
-          title={`Do again: ${again}`}
-          aria-label={`Do again: ${again}`}
+          title={t('frame.doAgain', { again })}
+          aria-label={t('frame.doAgain', { again })}
           onClick={() => send({ intent: 'redo' })}
         >
           <BsArrowClockwise aria-hidden="true" />
-          {said === 'undid' && <span>Undone: {again}</span>}
+          {said === 'undid' && <span>{t('frame.undone2', { again })}</span>}
         </button>
       )}
       {asked && open && focus && (
@@ -209,7 +208,7 @@ export function Masthead({ classes, focus, latest, undone, again }: MastheadProp
           <Dropdown.Toggle as="button" type="button" bsPrefix="class-button">
             <strong>{focus.name}</strong> <small>{describe(focus)}</small>
           </Dropdown.Toggle>
-          <Dropdown.Menu aria-label="Class in focus">
+          <Dropdown.Menu aria-label={t('frame.classInFocus')}>
             {classes.map((profile) => (
               <MenuItem
                 key={profile.id}
@@ -220,7 +219,9 @@ export function Masthead({ classes, focus, latest, undone, again }: MastheadProp
               </MenuItem>
             ))}
             <Dropdown.Divider />
-            <MenuItem onChoose={() => void navigate('/classes?new=1')}>Make a class …</MenuItem>
+            <MenuItem onChoose={() => void navigate('/classes?new=1')}>
+              {t('frame.makeAClass')}
+            </MenuItem>
           </Dropdown.Menu>
         </Dropdown>
       )}

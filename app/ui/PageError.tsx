@@ -10,18 +10,19 @@ import { draftsUnder } from './drafts';
 import { EngineError } from '~/workers/engine.client';
 import { DamagedRecord } from '~/storage/repository';
 import { FULL_DISK, isFullDisk } from '~/routes/action-answer';
+import { t } from '~/phrases/t';
 
 /** What is said of an error, and whether trying again may help. */
 function told(error: unknown): { title: string; detail?: string; again: boolean } {
   if (isRouteErrorResponse(error)) {
     const said = typeof error.data === 'string' && error.data !== '' ? error.data : undefined;
-    return { title: said ?? 'This page is not here.', again: false };
+    return { title: said ?? t('frame.thisPageIsNotHere'), again: false };
   }
   if (error instanceof DamagedRecord) return { title: error.message, again: false };
   if (error instanceof EngineError) return { title: error.message, again: true };
   if (isFullDisk(error)) return { title: FULL_DISK, again: true };
   return {
-    title: 'Something went wrong on this page. What you made is safe in this browser.',
+    title: t('frame.somethingWentWrongOnThis'),
     ...(error instanceof Error ? { detail: error.message } : {}),
     again: true,
   };
@@ -41,7 +42,7 @@ export function PageError() {
         {detail && <p className="quiet">{detail}</p>}
         {typed.length > 0 && (
           <div className="text-start">
-            <p className="mb-1">What you were typing here is kept, to be copied:</p>
+            <p className="mb-1">{t('frame.whatYouWereTypingHere')}</p>
             {typed.map(({ name, text }) => (
               <label key={name} className="d-block mb-2">
                 {name}
@@ -53,14 +54,14 @@ export function PageError() {
         <div className="d-flex flex-wrap gap-2 justify-content-center">
           {again && (
             <Button onClick={() => void revalidator.revalidate()}>
-              {revalidator.state === 'idle' ? 'Try again' : 'Trying …'}
+              {revalidator.state === 'idle' ? t('frame.tryAgain') : t('frame.trying')}
             </Button>
           )}
           <Link className="btn btn-outline-dark" to="/">
-            Back to the desk
+            {t('frame.backToTheDesk')}
           </Link>
           <Link className="btn btn-outline-dark" to="/shelf">
-            Open the Shelf
+            {t('frame.openTheShelf')}
           </Link>
         </div>
       </div>

@@ -15,6 +15,7 @@ import type { Reach } from '~core/reach/check-word';
 import { fontFamily } from './fonts';
 import { PageDrawing } from './PageDrawing';
 import { pictureAddress } from './Picture';
+import { t } from '~/phrases/t';
 
 const mm = (length: number) => `calc(var(--mm) * ${length.toFixed(3)})`;
 
@@ -191,7 +192,7 @@ function ItemPlaces({
       className="item-area"
       data-item={is}
       style={{ left: mm(x), top: mm(y), width: mm(width), height: mm(height) }}
-      aria-label={`Change ${items.get(is) ?? is}`}
+      aria-label={t('frame.change', { items: items.get(is) ?? is })}
       onClick={(event) => onItem(is, event.currentTarget)}
     />
   ));
@@ -244,7 +245,7 @@ export const PaperPage = memo(function PaperPage(props: PaperPageProps) {
                 height: mm(mark.height),
               }}
               onClick={() => onWord?.(mark.word)}
-              aria-label={`${mark.word}: ${found}. Show why.`}
+              aria-label={t('frame.showWhy', { word: mark.word, found })}
             />
           );
         })}

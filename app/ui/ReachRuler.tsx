@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { levelOptions, scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { ReachState } from './reach-state';
+import { t } from '~/phrases/t';
 
 const TICKS_SHOWN = 9;
 
@@ -40,16 +41,21 @@ export function ReachRuler({ profile, state }: { profile: ClassProfile; state?: 
   const labelAt = pointed === undefined ? 0 : Math.min(Math.max(pointed, 40), width - 50);
   const summary =
     state === undefined || state.total === 0
-      ? 'Nothing open yet'
-      : `${state.secure} of ${state.total} words within reach`;
+      ? t('frame.nothingOpenYet')
+      : t('frame.ofWordsWithinReach', { secure: state.secure, total: state.total });
   const described =
     level === undefined
-      ? `${profile.name} are at ${band.name}.`
-      : `${profile.name} are at ${band.name}. Three in four words of ${state?.label} lie at or below the pointer, ${nameOf(level, options)}.`;
+      ? t('frame.areAt', { name: profile.name, nameA: band.name })
+      : t('frame.areAtThreeInFour', {
+          name: profile.name,
+          nameA: band.name,
+          label: String(state?.label),
+          nameOf: nameOf(level, options),
+        });
 
   return (
-    <section className="ruler" aria-label="Reach">
-      <span className="ruler__name">Reach</span>
+    <section className="ruler" aria-label={t('frame.reach')}>
+      <span className="ruler__name">{t('frame.reach')}</span>
       <div className="ruler__scale" ref={element}>
         <svg role="img" aria-label={described}>
           <title>{described}</title>
@@ -105,5 +111,5 @@ export function ReachRuler({ profile, state }: { profile: ClassProfile; state?: 
 
 function nameOf(level: number, options: (typeof levelOptions)['uk']): string {
   const found = options.find((option) => level >= option.from && level < option.to);
-  return found ? `about ${found.name}` : 'off the scale';
+  return found ? t('frame.about', { name: found.name }) : t('frame.offTheScale');
 }

@@ -1,4 +1,5 @@
 import type { Draft } from './drafts';
+import { t } from '~/phrases/t';
 
 export interface RestoredProps {
   readonly draft: Draft;
@@ -12,15 +13,15 @@ export function Restored({ draft, offered, put, close }: RestoredProps) {
   return (
     <p className="message message--note mt-1 mb-0" role="status">
       {offered
-        ? `You had typed here what could not be kept then: “${draft.text.slice(0, 200)}”. `
-        : 'What you had typed before the page was closed is back, and is kept now. '}
+        ? t('frame.youHadTypedHereWhat', { text: draft.text.slice(0, 200) })
+        : t('frame.whatYouHadTypedBefore')}
       {offered && (
         <button type="button" className="btn btn-link btn-sm p-0 me-2" onClick={put}>
-          Put it in
+          {t('frame.putItIn')}
         </button>
       )}
       <button type="button" className="btn btn-link btn-sm p-0" onClick={close}>
-        {offered ? 'Leave it' : 'Good'}
+        {offered ? t('frame.leaveIt') : t('frame.good')}
       </button>
     </p>
   );

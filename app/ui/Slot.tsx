@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import { MenuItem } from './MenuItem';
+import { t } from '~/phrases/t';
 
 export interface SlotOption {
   readonly value: string;
@@ -33,7 +34,7 @@ export function Slot({ name, value, options, onChoose, grid = false }: SlotProps
         bsPrefix="slot__toggle"
         aria-label={`${name}: ${chosen?.text ?? 'choose'}`}
       >
-        {chosen?.label ?? 'choose'}
+        {chosen?.label ?? t('frame.choose')}
       </Dropdown.Toggle>
       <Dropdown.Menu aria-label={name}>
         {groups.map((group) => (

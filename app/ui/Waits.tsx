@@ -1,4 +1,5 @@
 import { tryAgain, useWaiting } from './waiting';
+import { t } from '~/phrases/t';
 
 /** What waits for the teacher, under the head: it pushes the work down and never lies over it. */
 export function Waits({ onNewVersion }: { readonly onNewVersion: (() => void) | undefined }) {
@@ -7,19 +8,17 @@ export function Waits({ onNewVersion }: { readonly onNewVersion: (() => void) | 
     <div aria-live="polite">
       {onNewVersion && (
         <div className="waits">
-          <span>A newer Wordane is here.</span>
+          <span>{t('frame.aNewerWordaneIsHere')}</span>
           <button type="button" onClick={onNewVersion}>
-            Load it
+            {t('frame.loadIt')}
           </button>
         </div>
       )}
       {waits > 0 && (
         <div className="waits">
-          <span>
-            {waits === 1 ? '1 change waits' : `${waits} changes wait`} for room in the browser.
-          </span>
+          <span>{t('frame.1ChangeWaitsForRoom', { count: waits })}</span>
           <button type="button" onClick={tryAgain}>
-            Try again
+            {t('frame.tryAgain')}
           </button>
         </div>
       )}

@@ -1,7 +1,6 @@
-/** A picture file of the teacher's own, made small enough to keep. */
+import { t } from '~/phrases/t'; /** A picture file of the teacher's own, made small enough to keep. */
 
-export const NO_PICTURE =
-  'This file is no picture that the browser can show. Choose a PNG, JPEG or SVG.';
+export const NO_PICTURE = t('frame.thisFileIsNoPicture');
 
 export interface ReadOptions {
   /** The longer side at most, in pixels. */

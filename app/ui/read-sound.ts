@@ -1,6 +1,7 @@
 /** A sound or film file of the teacher's own, as it is kept: whole, with its length; silence is told. */
 import { isSilent } from '~core/listening/sound-cues';
 import { SOUND_SIZE } from '~core/records/sound-record';
+import { t } from '~/phrases/t';
 
 /** Why a file cannot be taken, in words. */
 export class SoundProblem extends Error {
@@ -14,8 +15,7 @@ export interface ReadSound {
   readonly silent: boolean;
 }
 
-const NO_SOUND =
-  'This file is neither sound nor film that this browser can play. Save it as MP3, M4A, OGG, WAV, MP4 or WebM, and try again.';
+const NO_SOUND = t('frame.thisFileIsNeitherSound');
 
 /** A data URL as a file. */
 export function blobOf(address: string): Blob {
@@ -28,7 +28,7 @@ const asData = (file: Blob) =>
   new Promise<string>((done, failed) => {
     const reader = new FileReader();
     reader.onload = () => done(String(reader.result));
-    reader.onerror = () => failed(new SoundProblem('The file could not be read. Try again.'));
+    reader.onerror = () => failed(new SoundProblem(t('frame.theFileCouldNotBe')));
     reader.readAsDataURL(file);
   });
 
@@ -69,7 +69,10 @@ export async function readSound(file: Blob): Promise<ReadSound> {
   if (!film && !file.type.startsWith('audio/')) throw new SoundProblem(NO_SOUND);
   if (file.size * 1.34 > SOUND_SIZE) {
     throw new SoundProblem(
-      `This file has ${Math.round(file.size / 1e6)} MB; ${Math.round(SOUND_SIZE / 1.34e6)} MB can be kept. Cut it, or save it smaller.`,
+      t('frame.thisFileHasMbMb', {
+        file: Math.round(file.size / 1e6),
+        SOUNDSIZE: Math.round(SOUND_SIZE / 1.34e6),
+      }),
     );
   }
   const address = URL.createObjectURL(file);

@@ -1,6 +1,7 @@
 /** Saying words, sounds and sentences: by a voice of the device where it has one, else by the server's. */
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Accent } from '~core/kernel/accent';
+import { t } from '~/phrases/t';
 
 export type Spoken =
   | {
@@ -83,7 +84,7 @@ export function useSpeaker(): Speaker {
       playing.onended = () => setSpeaking(false);
       playing.onerror = () => {
         setSpeaking(false);
-        setProblem('The voice could not be heard. Is the Wordane server still running?');
+        setProblem(t('frame.theVoiceCouldNotBe'));
       };
       playing.play().catch((error: unknown) => {
         // A newer utterance interrupts this one: that is no fault.

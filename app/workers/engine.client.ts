@@ -1,6 +1,7 @@
 /** The one engine worker of this tab: started when first needed, and anew where it could not start. */
 import * as Comlink from 'comlink';
 import type { EngineService } from './engine.worker';
+import { t } from '~/phrases/t';
 
 /** The engine cannot answer; the message says what to do. */
 export class EngineError extends Error {
@@ -27,11 +28,7 @@ function start(): Started {
       event.preventDefault();
       worker.terminate();
       started = undefined;
-      reject(
-        new EngineError(
-          'The word bank could not be started in this browser. Try again; if it stays so, load the page anew.',
-        ),
-      );
+      reject(new EngineError(t('workers.theWordBankCouldNot')));
     });
   });
   broken.catch(() => undefined);
@@ -48,9 +45,7 @@ function safely({ remote, broken }: Started): Remote {
         Promise.race([call(...input), broken]).catch((error: unknown) => {
           // A failed fetch of a pack is told in the worker's words.
           if (error instanceof Error && /word bank|fetch/i.test(error.message)) {
-            throw new EngineError(
-              'The word bank could not be loaded. See whether this machine still reaches the server, then try again.',
-            );
+            throw new EngineError(t('workers.theWordBankCouldNot2'));
           }
           throw error;
         });

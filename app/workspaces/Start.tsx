@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { NewClassForm } from './classes/NewClassForm';
+import { t } from '~/phrases/t';
 
 /** The empty desk: one form, or the demo. */
 export function Start() {
@@ -7,30 +8,21 @@ export function Start() {
     <div className="page">
       <div className="row g-4 justify-content-center">
         <div className="col-lg-7">
-          <h1 className="mb-2">Which class are you preparing for?</h1>
-          <p className="fs-5 quiet">
-            Name it and say where it stands. From then on every word, exercise and sheet is checked
-            against what this class has been taught.
-          </p>
+          <h1 className="mb-2">{t('start.whichClassAreYouPreparing')}</h1>
+          <p className="fs-5 quiet">{t('start.nameItAndSayWhere')}</p>
           <div className="card-paper mt-3">
             <NewClassForm />
           </div>
         </div>
         <div className="col-lg-4">
           <div className="card-paper">
-            <h2 className="h5">Just looking?</h2>
-            <p>
-              Open the desk of a made-up school: the Kestrels of Fernhill, with a word list and a
-              lesson on long a. One click takes it away again.
-            </p>
+            <h2 className="h5">{t('start.justLooking')}</h2>
+            <p>{t('start.openTheDeskOfA')}</p>
             <Link className="btn btn-outline-dark" to="/demo">
-              Put the demo in
+              {t('start.putTheDemoIn')}
             </Link>
           </div>
-          <p className="quiet mt-3">
-            Everything stays in this browser. Nothing is sent anywhere, and you can export all of it
-            to one file.
-          </p>
+          <p className="quiet mt-3">{t('start.everythingStaysInThisBrowser')}</p>
         </div>
       </div>
     </div>

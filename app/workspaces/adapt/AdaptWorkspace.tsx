@@ -19,6 +19,7 @@ import { partsOf, type Lesson } from '~core/records/lesson';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { ForWhom } from './ForWhom';
 import { textKey, TextSides, type AdaptedText } from './TextSides';
+import { t } from '~/phrases/t';
 
 const keysOf = (text: AdaptedText) => text.exchanges.map((each) => textKey(text, each));
 const keyOf = ({ part, from }: Exchange) => `${part} ${from}`;
@@ -46,7 +47,7 @@ function Part({
       {before.length > 0 && (
         <div className="adapt-sides">
           <div>
-            <h3 className="small quiet">Now</h3>
+            <h3 className="small quiet">{t('adapt.now')}</h3>
             <p className="learner-text">
               {before.map((word) => (
                 <span key={word} className={exchangeOf(word) ? 'adapt-word--goes' : ''}>
@@ -57,7 +58,7 @@ function Part({
           </div>
           <BsArrowRight aria-hidden="true" />
           <div>
-            <h3 className="small quiet">Then</h3>
+            <h3 className="small quiet">{t('adapt.then')}</h3>
             <p className="learner-text">
               {before.map((word) => {
                 const exchange = exchangeOf(word);
@@ -82,19 +83,18 @@ function Part({
                 checked={!refused.has(keyOf(exchange))}
                 onChange={() => onRefuse(keyOf(exchange))}
               />
-              {exchange.to} for {exchange.from}
+              {t('adapt.for', { to: exchange.to, from: exchange.from })}
             </label>
           ))}
         </div>
       )}
       {kept.length > 0 && (
         <p className="message message--note mb-0 mt-2">
-          Past the reach of the class, and no other word keeps the aim: {kept.join(', ')}. They
-          stay; change them in the copy, or leave them out.
+          {t('adapt.pastTheReachOfThe2', { kept: kept.join(', ') })}
         </p>
       )}
       {checked && stays && !short && before.length > 0 && (
-        <p className="quiet small mb-0">Every word is within reach.</p>
+        <p className="quiet small mb-0">{t('adapt.everyWordIsWithinReach')}</p>
       )}
     </section>
   );
@@ -102,7 +102,7 @@ function Part({
 
 /** How the paper of the two classes differs: what changes by itself. */
 function changesByItself(profile: ClassProfile, target: ClassProfile): string[] {
-  const points = (size: number) => `${Math.round((size * 72) / 25.4)} points`;
+  const points = (size: number) => t('adapt.points', { size: Math.round((size * 72) / 25.4) });
   const [now, then] = [profile, target].map((each) => ({
     level: scaleOf(each.level).name,
     letters: points(sheetStyle(each).body),
@@ -113,12 +113,12 @@ function changesByItself(profile: ClassProfile, target: ClassProfile): string[] 
   }));
   if (now === undefined || then === undefined) return [];
   const names = {
-    level: 'Level',
-    letters: 'Letters on paper',
-    paper: 'Paper',
-    font: 'Font',
-    spelling: 'Spelling',
-    accent: 'Accent',
+    level: t('adapt.level'),
+    letters: t('adapt.lettersOnPaper'),
+    paper: t('adapt.paper'),
+    font: t('adapt.font'),
+    spelling: t('adapt.spelling'),
+    accent: t('adapt.accent'),
   } as const;
   return (Object.keys(names) as (keyof typeof names)[])
     .filter((name) => now[name] !== then[name])
@@ -201,7 +201,9 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
         <Link to={`/lessons/${of.id}`}>{of.title}</Link>
       </p>
       <div className="d-flex flex-wrap gap-3 align-items-center mb-3">
-        <h1 className="mb-0 me-auto">{lesson === of ? 'For another class' : lesson.title}</h1>
+        <h1 className="mb-0 me-auto">
+          {lesson === of ? t('adapt.forAnotherClass') : lesson.title}
+        </h1>
         {name !== undefined && (
           <Button
             disabled={fetcher.state !== 'idle'}
@@ -212,7 +214,7 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
               )
             }
           >
-            Make it for {name}
+            {t('adapt.makeItFor', { name })}
           </Button>
         )}
       </div>
@@ -224,12 +226,13 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
       )}
       {!base && (
         <p className="quiet">
-          Choose a class, and what would change is shown here before anything is made.
+          {t('adapt.chooseAClassAndWhat')}
           {classes.length === 1 && (
             <>
               {' '}
-              {profile.name} is the only one: <Link to="/classes">make another</Link>, or take this
-              one at another level.
+              {t('adapt.isTheOnlyOne', { name: profile.name })}{' '}
+              <Link to="/classes">{t('adapt.makeAnother')}</Link>
+              {t('adapt.orTakeThisOneAt')}
             </>
           )}
         </p>
@@ -238,7 +241,7 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
         <>
           {another && (
             <fieldset className="mb-3">
-              <legend className="h6">Where it is kept</legend>
+              <legend className="h6">{t('adapt.whereItIsKept')}</legend>
               <label className="behaviour__tick">
                 <input
                   type="radio"
@@ -247,8 +250,7 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
                   checked={asNewClass}
                   onChange={() => setAsNewClass(true)}
                 />
-                In a new class “{newClassLike(base, target, 'new').name}”: sentences, sounds and
-                paper follow, too
+                {t('adapt.inANewClassSentences', { name: newClassLike(base, target, 'new').name })}
               </label>
               <label className="behaviour__tick">
                 <input
@@ -258,21 +260,19 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
                   checked={!asNewClass}
                   onChange={() => setAsNewClass(false)}
                 />
-                In {base.name}: these words and texts change; what Wordane writes itself follows{' '}
-                {base.name}
+                {t('adapt.inTheseWordsAndTexts', { name: base.name })}
               </label>
             </fieldset>
           )}
           <p role="status">
             {count === 0
-              ? `Nothing is exchanged: ${name} get it as it is.`
-              : `${count} ${count === 1 ? 'word is' : 'words are'} exchanged for ${name}.`}
-            {others > 0 &&
-              ` ${others} ${others === 1 ? 'note or sheet stays' : 'notes and sheets stay'} as written.`}{' '}
-            What was handed in, and whom the lesson looked to, stays with {profile.name}.
+              ? t('adapt.nothingIsExchangedGetIt', { name: String(name) })
+              : t('adapt.wordIsExchangedFor', { count, name: String(name) })}
+            {others > 0 && t('adapt.noteOrSheetStaysAs', { count: others })}{' '}
+            {t('adapt.whatWasHandedInAnd', { name: profile.name })}
           </p>
           {byItself.length > 0 && (
-            <ul className="adapt-itself" aria-label="Changes by itself">
+            <ul className="adapt-itself" aria-label={t('adapt.changesByItself')}>
               {byItself.map((each) => (
                 <li key={each}>{each}</li>
               ))}
@@ -280,35 +280,41 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
           )}
           {own.length > 0 && (
             <p className="message message--note" role="note">
-              {home === undefined
-                ? 'In your own words, and left so'
-                : `In your own words: write them in ${languageName(home)} yourself, under the line that Wordane adds`}
-              : {own.map((each) => `“${each}”`).join(', ')}. Look whether they suit {name}.
+              {t('adapt.lookWhetherTheySuit', {
+                which:
+                  home === undefined
+                    ? t('adapt.inYourOwnWordsAnd')
+                    : t('adapt.inYourOwnWordsWrite', { languageName: languageName(home) }),
+                own: own.map((each) => `“${each}”`).join(', '),
+              })}{' '}
+              {name}.
             </p>
           )}
           {home !== undefined && (
             <p role="note">
-              A line in {languageName(home)} stands under each instruction
+              {t('adapt.aLineInStandsUnder', { languageName: languageName(home) })}
               {said !== undefined && (
                 <>
                   : “<span lang={home}>{said}</span>”
                 </>
               )}
-              . Buttons and feedback come in it on a take-home that is given in this language.
+              {t('adapt.buttonsAndFeedbackComeIn')}
             </p>
           )}
           {closed && (
             <p className="message message--note" role="note">
-              Its licence ({rights.licence}) lets copies be given on, but not changed ones
-              {rights.author
-                ? `: ask ${rights.author} first, or`
-                : ': ask its author first, or'}{' '}
-              give it as it is. Nothing is exchanged unless you choose it.
+              {t('adapt.itsLicence')}
+              {rights.licence}
+              {t('adapt.letsCopiesBeGivenOn', {
+                which: rights.author
+                  ? t('adapt.askFirstOr', { author: rights.author })
+                  : t('adapt.askItsAuthorFirstOr'),
+              })}
             </p>
           )}
           {lastTime.length > 0 && (
-            <section className="card-paper mb-3" aria-label="From last time">
-              <h2 className="h6">From last time</h2>
+            <section className="card-paper mb-3" aria-label={t('adapt.fromLastTime')}>
+              <h2 className="h6">{t('adapt.fromLastTime')}</h2>
               {lastTime.map(({ id, reflection }) => (
                 <p key={id} className="mb-1">
                   {reflection}
@@ -318,9 +324,10 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
           )}
           {foreign && (
             <p className="message message--note" role="note">
-              The lesson is in {languageNames()[profile.language]}, and {base.name} learn{' '}
-              {languageNames()[base.language]}: its words stay, and an exercise that there is not in{' '}
-              {languageNames()[base.language]} is named below.
+              {t('adapt.theLessonIsIn')} {languageNames()[profile.language]}
+              {t('adapt.andLearn', { name: base.name })} {languageNames()[base.language]}
+              {t('adapt.itsWordsStayAndAn')} {languageNames()[base.language]}{' '}
+              {t('adapt.isNamedBelow')}
             </p>
           )}
           {worded.map((adapted) => (
@@ -334,14 +341,15 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
           ))}
           {following.length > 0 && (
             <p>
-              Made from a text or from sentences, so they follow the text below, or the class:{' '}
-              {following.map(({ title }) => title).join(', ')}.
+              {t('adapt.madeFromATextOr', {
+                following: following.map(({ title }) => title).join(', '),
+              })}
             </p>
           )}
           {texts.map((text) => (
             <TextSides key={text.id} text={text} refused={refused} onRefuse={refuse} />
           ))}
-          {parts.length === 0 && <p className="quiet">There is no exercise in it yet.</p>}
+          {parts.length === 0 && <p className="quiet">{t('adapt.thereIsNoExerciseIn')}</p>}
         </>
       )}
     </div>

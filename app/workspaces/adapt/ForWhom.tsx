@@ -6,8 +6,9 @@ import { homeLanguages } from '~core/exercises/making/said-at-home';
 import { languageName } from '~/ui/language-name';
 import { useAddress } from '~/ui/use-address';
 import { spellings } from '~core/kernel/spelling';
+import { t } from '~/phrases/t';
 
-const systemNames = { uk: 'England', us: 'United States', cefr: 'CEFR' } as const;
+const systemNames = { uk: t('adapt.england'), us: t('adapt.unitedStates'), cefr: 'CEFR' } as const;
 
 /** For whom the lesson is to be: a class, or one like it at another level, in another spelling or accent, with other words. */
 export function ForWhom({
@@ -35,26 +36,26 @@ export function ForWhom({
         ['level', 'spelling', 'accent', 'list'].forEach((each) => next.delete(each));
     });
   const english = base?.language === 'en';
-  const own = (name: string) => `its own: ${name}`;
+  const own = (name: string) => t('adapt.itsOwn', { name });
   return (
     <div className="adapt-whom">
       <Choice
-        label="For which class"
+        label={t('adapt.forWhichClass')}
         value={base && search.has('to') ? base.id : ''}
-        usual="choose a class …"
+        usual={t('adapt.chooseAClass')}
         set={(value) => set('to', value)}
       >
         {classes.map((each) => (
           <option key={each.id} value={each.id}>
             {each.name} · {scaleOf(each.level).name}
-            {each.id === profile.id ? ' · once more' : ''}
+            {each.id === profile.id ? t('adapt.onceMore') : ''}
           </option>
         ))}
       </Choice>
       {base && target && english && (
         <>
           <Choice
-            label="At the level"
+            label={t('adapt.atTheLevel')}
             value={search.get('level')}
             usual={own(scaleOf(base.level).name)}
             set={(value) => set('level', value)}
@@ -70,7 +71,7 @@ export function ForWhom({
             ))}
           </Choice>
           <Choice
-            label="In the spelling"
+            label={t('adapt.inTheSpelling')}
             value={search.get('spelling')}
             usual={own(spellings[base.spelling])}
             set={(value) => set('spelling', value)}
@@ -78,7 +79,7 @@ export function ForWhom({
             {optionsBut(base.spelling, spellings)}
           </Choice>
           <Choice
-            label="In the accent"
+            label={t('adapt.inTheAccent')}
             value={search.get('accent')}
             usual={own(accentNames[base.accent])}
             set={(value) => set('accent', value)}
@@ -89,9 +90,9 @@ export function ForWhom({
       )}
       {lists.length > 0 && (
         <Choice
-          label="With the words of"
+          label={t('adapt.withTheWordsOf')}
           value={search.get('list')}
-          usual="the lesson itself"
+          usual={t('adapt.theLessonItself')}
           set={(value) => set('list', value)}
         >
           {lists.map(({ id, name }) => (
@@ -103,9 +104,9 @@ export function ForWhom({
       )}
       {base && (
         <Choice
-          label="Instructions also in"
+          label={t('adapt.instructionsAlsoIn')}
           value={home}
-          usual="no other language"
+          usual={t('adapt.noOtherLanguage')}
           set={(value) => set('home', value)}
         >
           {homeLanguages.map((tag) => (

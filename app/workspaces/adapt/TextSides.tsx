@@ -1,5 +1,6 @@
 import { BsArrowRight } from 'react-icons/bs';
 import type { Refit, TextExchange } from '~core/texts/fit/refit';
+import { t } from '~/phrases/t';
 
 /** A text of the lesson, and what would become of it. */
 export interface AdaptedText extends Refit {
@@ -37,15 +38,13 @@ export function TextSides({
 }) {
   const { title, body, exchanges, kept, verse } = text;
   return (
-    <section className="card-paper mb-3" aria-label={`Text: ${title}`}>
-      <h2 className="h6">Text: {title}</h2>
+    <section className="card-paper mb-3" aria-label={t('adapt.text', { title })}>
+      <h2 className="h6">{t('adapt.text', { title })}</h2>
       {verse && exchanges.length > 0 && (
-        <p className="quiet small">
-          A poem: its words were chosen for more than their meaning. Take what you want changed.
-        </p>
+        <p className="quiet small">{t('adapt.aPoemItsWordsWere')}</p>
       )}
       {exchanges.length === 0 && kept.length === 0 && (
-        <p className="quiet small mb-0">No word of it is past the reach of the class.</p>
+        <p className="quiet small mb-0">{t('adapt.noWordOfItIs')}</p>
       )}
       <ul className="adapt-places">
         {exchanges.map((exchange) => {
@@ -68,7 +67,7 @@ export function TextSides({
                   {taken && (
                     <>
                       {' '}
-                      <BsArrowRight aria-label="becomes" />{' '}
+                      <BsArrowRight aria-label={t('adapt.becomes')} />{' '}
                       <span className="adapt-word--new">{to}</span>
                     </>
                   )}
@@ -82,8 +81,7 @@ export function TextSides({
       </ul>
       {kept.length > 0 && (
         <p className="message message--note mb-0 mt-2">
-          Past the reach of the class, and no nearer word is known: {kept.join(', ')}. They stay;
-          explain them, or change the text in the copy.
+          {t('adapt.pastTheReachOfThe', { kept: kept.join(', ') })}
         </p>
       )}
     </section>

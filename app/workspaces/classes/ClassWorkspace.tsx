@@ -24,6 +24,7 @@ import { LevelField } from './LevelFields';
 import { Roster } from './Roster';
 import { SequenceSteps } from './SequenceSteps';
 import { useSend } from '~/ui/use-send';
+import { t } from '~/phrases/t';
 
 function Choice(props: {
   label: string;
@@ -55,7 +56,7 @@ function Choice(props: {
 
 /** Ages between which more words are kept back: violence, drink, insults and the like. */
 const offerAges = [5, 7, 9, 11, 14, ADULT];
-const ageName = (age: number) => (age >= ADULT ? 'adults' : `age ${age}`);
+const ageName = (age: number) => (age >= ADULT ? 'adults' : t('classes.age', { age }));
 
 /** Everything about one class; each change is kept at once. */
 export function ClassWorkspace({
@@ -73,15 +74,15 @@ export function ClassWorkspace({
   return (
     <div className="page">
       <h1 className="visually-hidden">{profile.name}</h1>
-      <nav className="class-links" aria-label={`More of ${profile.name}`}>
-        <Link to={`/classes/${profile.id}/results`}>Results over the weeks</Link>
-        <Link to={`/classes/${profile.id}/coverage`}>Standards met</Link>
-        <Link to="/standards">Sets of standards</Link>
-        <Link to="/week">The week</Link>
+      <nav className="class-links" aria-label={t('classes.moreOf', { name: profile.name })}>
+        <Link to={`/classes/${profile.id}/results`}>{t('classes.resultsOverTheWeeks')}</Link>
+        <Link to={`/classes/${profile.id}/coverage`}>{t('classes.standardsMet')}</Link>
+        <Link to="/standards">{t('classes.setsOfStandards')}</Link>
+        <Link to="/week">{t('classes.theWeek')}</Link>
       </nav>
       <AutoField
         key={profile.id}
-        label="Name of the class"
+        label={t('classes.nameOfTheClass')}
         className="inline-edit inline-edit--title fs-2"
         value={profile.name}
         payload={(name) => ({ intent: 'change', fields: { name } })}
@@ -92,114 +93,117 @@ export function ClassWorkspace({
           {problem}
         </div>
       )}
-      <section className="card-paper my-3" aria-label="Settings">
+      <section className="card-paper my-3" aria-label={t('classes.settings')}>
         <div className="field-grid">
           <LevelField level={profile.level} onChange={(level) => set({ level })} />
           <Choice
-            label="Language taught"
+            label={t('classes.languageTaught')}
             value={profile.language}
             options={Object.entries(languageNames())}
             onChange={(language) => set({ language, course: null, unit: null })}
           />
           <Choice
-            label="Spelling"
+            label={t('classes.spelling')}
             value={profile.spelling}
             options={Object.entries(spellings)}
             onChange={(spelling) => set({ spelling: spelling as ClassProfile['spelling'] })}
           />
           <Choice
-            label="Accent"
+            label={t('classes.accent')}
             value={profile.accent}
             options={Object.entries(accentNames)}
             onChange={(accent) => set({ accent: accent as ClassProfile['accent'] })}
           />
           {packOf(profile.language).can.has('word spaces') && (
             <Choice
-              label="Between words"
+              label={t('classes.betweenWords')}
               value={profile.wordSpaces === false ? 'none' : 'spaces'}
               options={[
-                ['spaces', 'a space, as in first books'],
-                ['none', 'no space, as it is printed'],
+                ['spaces', t('classes.aSpaceAsInFirst')],
+                ['none', t('classes.noSpaceAsItIs')],
               ]}
               onChange={(between) => set({ wordSpaces: between === 'spaces' })}
             />
           )}
           {packOf(profile.language).can.has('furigana') && (
             <Choice
-              label="Over the kanji"
+              label={t('classes.overTheKanji')}
               value={profile.furigana === false ? 'none' : 'kana'}
               options={[
-                ['kana', 'kana, where a text has them'],
-                ['none', 'nothing: it reads kanji'],
+                ['kana', t('classes.kanaWhereATextHas')],
+                ['none', t('classes.nothingItReadsKanji')],
               ]}
               onChange={(over) => set({ furigana: over === 'kana' })}
             />
           )}
           <Choice
-            label="Paper"
+            label={t('classes.paper')}
             value={profile.paper}
             options={classPapers.map((name) => [name, papers[name].label] as const)}
             onChange={(paper) => set({ paper: paper as ClassProfile['paper'] })}
           />
           <Choice
-            label="Look of its sheets"
+            label={t('classes.lookOfItsSheets')}
             value={profile.look ?? 'plain'}
             options={lookNames.map((name) => [name, looks[name].name] as const)}
             onChange={(look) => set({ look: look as Look })}
           />
           <Choice
-            label="Sheets are printed"
+            label={t('classes.sheetsArePrinted')}
             value={profile.colour ? 'colour' : 'grey'}
             options={[
-              ['grey', 'in black and greys'],
-              ['colour', 'in colour'],
+              ['grey', t('classes.inBlackAndGreys')],
+              ['colour', t('classes.inColour')],
             ]}
             onChange={(ink) => set({ colour: ink === 'colour' })}
           />
           <Choice
-            label="What learners read is set in"
+            label={t('classes.whatLearnersReadIsSet')}
             value={profile.font}
             options={Object.entries(learnerFonts)}
             onChange={(font) => set({ font })}
           />
           <div>
             <Choice
-              label="Hand that is learnt"
+              label={t('classes.handThatIsLearnt')}
               value={profile.hand ?? ''}
               options={[
-                ['', `as usual: ${handNames[usualHand(profile)]}`],
+                ['', t('classes.asUsual', { handNames: handNames[usualHand(profile)] })],
                 ...handIds.map((id) => [id, handNames[id]] as const),
               ]}
               onChange={(hand) => set({ hand: (hand || null) as ClassProfile['hand'] & {} })}
             />
             <span className="hand-sample" style={{ fontFamily: handFamily(handOf(profile)) }}>
-              wind and rain
+              {t('classes.windAndRain')}
             </span>
           </div>
           <Choice
-            label="Words offered are fit for"
+            label={t('classes.wordsOfferedAreFitFor')}
             value={String(profile.offerAge ?? '')}
             options={[
-              ['', `this class (${ageName(offeredAge({ level: profile.level }))})`],
+              [
+                '',
+                t('classes.thisClass2', { ageName: ageName(offeredAge({ level: profile.level })) }),
+              ],
               ...offerAges.map((age) => [String(age), ageName(age)] as const),
             ]}
             onChange={(age) => set({ offerAge: age === '' ? null : Number(age) })}
           />
           <Choice
-            label="What it makes goes out under"
+            label={t('classes.whatItMakesGoesOut')}
             value={profile.licence ?? ''}
             options={[
-              ['', 'no licence: nobody may pass it on'],
+              ['', t('classes.noLicenceNobodyMayPass')],
               ...licenceNames.map((name) => [name, licences[name]] as const),
             ]}
             onChange={(licence) => set({ licence })}
           />
           <div>
-            <span className="form-label d-block">Author named on it</span>
+            <span className="form-label d-block">{t('classes.authorNamedOnIt')}</span>
             <AutoField
-              label="Author named on it"
+              label={t('classes.authorNamedOnIt')}
               className="form-control"
-              placeholder="Your name"
+              placeholder={t('classes.yourName')}
               value={profile.author ?? ''}
               payload={(author) => ({ intent: 'change', fields: { author } })}
             />
@@ -207,9 +211,9 @@ export function ClassWorkspace({
           <p
             className="mb-0 align-self-end fs-3"
             style={{ fontFamily: fontFamily(profile.font) }}
-            aria-label="The chosen font"
+            aria-label={t('classes.theChosenFont')}
           >
-            The vane turns in the rain.
+            {t('classes.theVaneTurnsInThe')}
           </p>
         </div>
       </section>
@@ -224,10 +228,8 @@ export function ClassWorkspace({
       {speaks(profile.language, 'words') && <ConfusableSets profile={profile} change={set} />}
       {profile.knownWords.length > 0 && (
         <section className="card-paper my-3">
-          <h2 className="h5">Words this class knows besides</h2>
-          <p className="quiet mb-0">
-            Topic words and names counted as secure whatever their spelling.
-          </p>
+          <h2 className="h5">{t('classes.wordsThisClassKnowsBesides')}</h2>
+          <p className="quiet mb-0">{t('classes.topicWordsAndNamesCounted')}</p>
           <ul className="roster mb-0">
             {profile.knownWords.map((word) => (
               <li key={word} className="learner-text">
@@ -235,7 +237,7 @@ export function ClassWorkspace({
                 <button
                   type="button"
                   className="icon-button"
-                  aria-label={`No longer count ${word} as known`}
+                  aria-label={t('classes.noLongerCountAsKnown', { word })}
                   onClick={() => send({ intent: 'known', word, known: false })}
                 >
                   <BsX aria-hidden="true" />
@@ -247,7 +249,7 @@ export function ClassWorkspace({
       )}
       {profile.hiddenWords.length > 0 && (
         <section className="card-paper my-3">
-          <h2 className="h5">Words this class is never offered</h2>
+          <h2 className="h5">{t('classes.wordsThisClassIsNever')}</h2>
           <ul className="roster mb-0">
             {profile.hiddenWords.map((word) => (
               <li key={word} className="learner-text">
@@ -255,7 +257,7 @@ export function ClassWorkspace({
                 <button
                   type="button"
                   className="icon-button"
-                  aria-label={`Offer ${word} again`}
+                  aria-label={t('classes.offerAgain', { word })}
                   onClick={() => send({ intent: 'hide', word, hidden: false })}
                 >
                   <BsX aria-hidden="true" />
@@ -267,7 +269,7 @@ export function ClassWorkspace({
       )}
       {(profile.shownWords ?? []).length > 0 && (
         <section className="card-paper my-3">
-          <h2 className="h5">Words offered although they are kept from others of this age</h2>
+          <h2 className="h5">{t('classes.wordsOfferedAlthoughTheyAre')}</h2>
           <ul className="roster mb-0">
             {profile.shownWords?.map((word) => (
               <li key={word} className="learner-text">
@@ -275,7 +277,7 @@ export function ClassWorkspace({
                 <button
                   type="button"
                   className="icon-button"
-                  aria-label={`Keep ${word} back again`}
+                  aria-label={t('classes.keepBackAgain', { word })}
                   onClick={() => send({ intent: 'show', word, shown: false })}
                 >
                   <BsX aria-hidden="true" />
@@ -290,9 +292,9 @@ export function ClassWorkspace({
         className="btn btn-outline-danger mt-2"
         onClick={() => send({ intent: 'remove' })}
       >
-        Remove this class
+        {t('classes.removeThisClass')}
       </button>{' '}
-      <span className="quiet">Its lists and lessons go with it. Undo brings all back.</span>
+      <span className="quiet">{t('classes.itsListsAndLessonsGo')}</span>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { Button } from 'react-bootstrap';
 import { BsX } from 'react-icons/bs';
 import type { ClassProfile, OwnConfusables } from '~core/classes/class-profile';
 import { useAhead } from '~/ui/use-ahead';
+import { t } from '~/phrases/t';
 
 interface Row {
   readonly word: string;
@@ -31,7 +32,7 @@ function NewSet({ onAdd }: { onAdd: (set: OwnConfusables) => void }) {
         sentence: row.sentence.trim().replace(/_{2,}|\.{3,}|…/, '___'),
       }))
       .filter((row) => row.word !== '');
-    if (filled.length < 2) return setProblem('A set needs two words or more.');
+    if (filled.length < 2) return setProblem(t('classes.aSetNeedsTwoWords'));
     const unclear = filled.find(
       (row) => row.meaning === '' || row.sentence.split('___').length !== 2,
     );
@@ -60,16 +61,16 @@ function NewSet({ onAdd }: { onAdd: (set: OwnConfusables) => void }) {
     </div>
   );
   return (
-    <form className="mt-3" onSubmit={submit} aria-label="New set of confused words">
+    <form className="mt-3" onSubmit={submit} aria-label={t('classes.newSetOfConfusedWords')}>
       {rows.map((_, index) => (
         <div className="row g-2 mb-2" key={index}>
-          {field(index, 'word', `Word ${index + 1}`, 60)}
-          {field(index, 'meaning', 'What it means', 200)}
-          {field(index, 'sentence', 'A sentence with ___ for it', 300)}
+          {field(index, 'word', t('classes.word', { index: index + 1 }), 60)}
+          {field(index, 'meaning', t('classes.whatItMeans'), 200)}
+          {field(index, 'sentence', t('classes.aSentenceWithForIt'), 300)}
         </div>
       ))}
       <label className="form-label small" htmlFor={`${id}-tell`}>
-        How to tell them apart (if you like)
+        {t('classes.howToTellThemApart')}
       </label>
       <input
         id={`${id}-tell`}
@@ -85,11 +86,11 @@ function NewSet({ onAdd }: { onAdd: (set: OwnConfusables) => void }) {
       )}
       <div className="d-flex gap-2">
         <Button type="submit" size="sm" variant="outline-dark">
-          Add the set
+          {t('classes.addTheSet')}
         </Button>
         {rows.length < MOST_WORDS && (
           <Button size="sm" variant="link" onClick={() => setRows([...rows, empty])}>
-            One more word
+            {t('classes.oneMoreWord')}
           </Button>
         )}
       </div>
@@ -110,11 +111,8 @@ export function ConfusableSets({
   );
   return (
     <section className="card-paper my-3">
-      <h2 className="h5">Words taken for each other</h2>
-      <p className="quiet mb-2">
-        Wordane knows 80 sets, such as weather and whether. Add those of your class: the exercise
-        “Often confused words” uses them.
-      </p>
+      <h2 className="h5">{t('classes.wordsTakenForEachOther')}</h2>
+      <p className="quiet mb-2">{t('classes.wordaneKnows80SetsSuch')}</p>
       <ul className="list-unstyled mb-0">
         {sets.map((own) => {
           const name = own.words.map(({ word }) => word).join(', ');
@@ -127,7 +125,7 @@ export function ConfusableSets({
               <button
                 type="button"
                 className="icon-button"
-                aria-label={`Remove the set ${name}`}
+                aria-label={t('classes.removeTheSet', { name })}
                 onClick={() => set(sets.filter((each) => each !== own))}
               >
                 <BsX aria-hidden="true" />

@@ -6,8 +6,7 @@ import { readCourse, writeCourse, type Course } from '~core/languages/concepts/c
 import { packOf } from '~core/languages/registry/registry';
 import { engine } from '~/workers/engine.client';
 import { useAsked } from '../texts/use-engine';
-
-const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
+import { t } from '~/phrases/t';
 
 /** A course as text, to be changed as a whole: kept when it can be read. */
 function CourseText({
@@ -33,8 +32,7 @@ function CourseText({
   return (
     <>
       <label className="form-label mt-2" htmlFor={id}>
-        A line with # for each unit, its words with commas between them, and the forms of verbs that
-        begin there after “forms:”
+        {t('classes.aLineWithForEach')}
       </label>
       <textarea
         id={id}
@@ -49,9 +47,9 @@ function CourseText({
         </p>
       )}
       <div className="d-flex gap-2 mt-2">
-        <Button onClick={keep}>Keep this course</Button>
+        <Button onClick={keep}>{t('classes.keepThisCourse')}</Button>
         <Button variant="outline-dark" onClick={onClose}>
-          Leave it as it was
+          {t('classes.leaveItAsItWas')}
         </Button>
       </div>
     </>
@@ -73,9 +71,9 @@ export function CourseUnits({
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
   if (asked.state === 'working') {
     return (
-      <section className="card-paper my-3" aria-label="Course">
+      <section className="card-paper my-3" aria-label={t('classes.course')}>
         <p role="status" className="mb-0">
-          Fetching the course …
+          {t('classes.fetchingTheCourse')}
         </p>
       </section>
     );
@@ -85,16 +83,17 @@ export function CourseUnits({
   const here = course.units[at - 1];
   const own = Boolean(profile.course);
   return (
-    <section className="card-paper my-3" aria-label="Course">
-      <h2 className="h5">Course of {name}</h2>
+    <section className="card-paper my-3" aria-label={t('classes.course')}>
+      <h2 className="h5">{t('classes.courseOf', { name })}</h2>
       <p className="quiet">
-        {own ? `${profile.name}’s own course` : course.name}. Words of later units are marked in
-        lists, texts and exercises, and so are forms of verbs that come later.
+        {t('classes.wordsOfLaterUnitsAre', {
+          which: own ? t('classes.sOwnCourse', { name: profile.name }) : course.name,
+        })}
       </p>
       <div className="field-grid">
         <div>
           <label className="form-label" htmlFor={id}>
-            The class is at
+            {t('classes.theClassIsAt')}
           </label>
           <select
             id={id}
@@ -104,7 +103,8 @@ export function CourseUnits({
           >
             {course.units.map((unit, index) => (
               <option key={`${index} ${unit.name}`} value={index + 1}>
-                {index + 1} · {unit.name} ({counted(unit.words.length, 'word')})
+                {index + 1} · {unit.name} ({t('classes.countedWords', { count: unit.words.length })}
+                )
               </option>
             ))}
           </select>
@@ -116,7 +116,9 @@ export function CourseUnits({
         </p>
       )}
       {here && here.forms.length > 0 && (
-        <p className="quiet mb-0">Forms of verbs that begin here: {here.forms.join(', ')}.</p>
+        <p className="quiet mb-0">
+          {t('classes.formsOfVerbsThatBegin', { forms: here.forms.join(', ') })}
+        </p>
       )}
       {writing ? (
         <CourseText
@@ -132,11 +134,11 @@ export function CourseUnits({
       ) : (
         <div className="d-flex gap-2 mt-3">
           <Button variant="outline-dark" onClick={() => setWriting(true)}>
-            {own ? 'Change the course' : 'Make it our own course'}
+            {own ? t('classes.changeTheCourse') : t('classes.makeItOurOwnCourse')}
           </Button>
           {own && (
             <Button variant="outline-dark" onClick={() => change({ course: null, unit: null })}>
-              Back to the usual course
+              {t('classes.backToTheUsualCourse')}
             </Button>
           )}
         </div>

@@ -2,10 +2,11 @@ import type { ClassProfile, StructureSetting } from '~core/classes/class-profile
 import { grammarReach } from '~core/reach/structure-reach';
 import { reaches, type Reach } from '~core/kernel/reach';
 import { cefrOf } from '~core/kernel/level';
+import { t } from '~/phrases/t';
 
 const names: Readonly<Record<Reach, string>> = {
   secure: 'taught',
-  stretch: 'just ahead',
+  stretch: t('classes.justAhead'),
   beyond: 'later',
 };
 
@@ -26,22 +27,24 @@ export function GrammarTable({
   const rows = grammarReach(profile);
   return (
     <section className="card-paper my-3">
-      <h2 className="h5">Grammar taught</h2>
-      <p className="quiet mb-2">
-        In the order in which courses usually teach it. A structure that is not taught is marked in
-        texts and exercises, as a word is.
-      </p>
+      <h2 className="h5">{t('classes.grammarTaught')}</h2>
+      <p className="quiet mb-2">{t('classes.inTheOrderInWhich')}</p>
       <details>
         <summary>
-          {rows.filter(({ reach }) => reach === 'secure').length} of {rows.length} structures taught
-          {rows.some(({ own }) => own) ? ', some set by you' : ', by the level of the class'}
+          {t('classes.ofStructuresTaught', {
+            rows: rows.filter(({ reach }) => reach === 'secure').length,
+            rowsA: rows.length,
+            which: rows.some(({ own }) => own)
+              ? t('classes.someSetByYou')
+              : t('classes.byTheLevelOfThe'),
+          })}
         </summary>
         <table className="table table-sm mt-2 mb-0 grammar-table">
           <thead>
             <tr>
-              <th scope="col">Structure</th>
-              <th scope="col">Usually taught at</th>
-              <th scope="col">This class</th>
+              <th scope="col">{t('classes.structure')}</th>
+              <th scope="col">{t('classes.usuallyTaughtAt')}</th>
+              <th scope="col">{t('classes.thisClass')}</th>
             </tr>
           </thead>
           <tbody>
@@ -52,11 +55,13 @@ export function GrammarTable({
                 <td>
                   <select
                     className="form-select form-select-sm"
-                    aria-label={`${structure.name} for ${profile.name}`}
+                    aria-label={t('classes.for', { name: structure.name, nameA: profile.name })}
                     value={own ? reach : ''}
                     onChange={(event) => set(structure.name, event.currentTarget.value)}
                   >
-                    <option value="">by level{own ? '' : `: ${names[reach]}`}</option>
+                    <option value="">
+                      {t('classes.byLevel', { which: own ? '' : `: ${names[reach]}` })}
+                    </option>
                     {reaches.map((each) => (
                       <option key={each} value={each}>
                         {names[each]}

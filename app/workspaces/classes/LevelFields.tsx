@@ -1,10 +1,11 @@
 import { useId } from 'react';
 import { levelOptions, type ClassLevel, type LevelSystem } from '~core/classes/class-level';
+import { t } from '~/phrases/t';
 
 const systemNames: Record<LevelSystem, string> = {
-  uk: 'UK year',
-  us: 'US grade',
-  cefr: 'CEFR level',
+  uk: t('classes.ukYear'),
+  us: t('classes.usGrade'),
+  cefr: t('classes.cefrLevel'),
 };
 
 /** The level of a class: one list, grouped by how the school counts. */
@@ -19,7 +20,7 @@ export function LevelField({
   return (
     <div>
       <label className="form-label" htmlFor={id}>
-        Level
+        {t('classes.level')}
       </label>
       <select
         id={id}

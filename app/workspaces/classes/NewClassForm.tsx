@@ -8,6 +8,7 @@ import type { ClassLevel } from '~core/classes/class-level';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { LevelField } from './LevelFields';
 import { StepField } from './StepField';
+import { t } from '~/phrases/t';
 
 /** The few things a class needs; all else has a default and can be changed later. */
 export function NewClassForm() {
@@ -48,14 +49,14 @@ export function NewClassForm() {
       <div className="field-grid">
         <div>
           <label className="form-label" htmlFor={ids.name}>
-            Name of the class
+            {t('classes.nameOfTheClass')}
           </label>
           <input
             id={ids.name}
             className={`form-control${problem ? ' is-invalid' : ''}`}
             value={name}
             onChange={(event) => setName(event.currentTarget.value)}
-            placeholder="for example Kestrels"
+            placeholder={t('classes.forExampleKestrels')}
             aria-describedby={problem ? ids.problem : undefined}
             autoComplete="off"
           />
@@ -76,7 +77,7 @@ export function NewClassForm() {
         <StepField step={step} accent={accent} onChange={setStep} />
         <div>
           <label className="form-label" htmlFor={ids.spelling}>
-            Spelling
+            {t('classes.spelling')}
           </label>
           <select
             id={ids.spelling}
@@ -93,7 +94,7 @@ export function NewClassForm() {
         </div>
         <div>
           <label className="form-label" htmlFor={ids.accent}>
-            Accent
+            {t('classes.accent')}
           </label>
           <select
             id={ids.accent}
@@ -110,7 +111,7 @@ export function NewClassForm() {
         </div>
         <div>
           <label className="form-label" htmlFor={ids.language}>
-            Language taught
+            {t('classes.languageTaught')}
           </label>
           <select
             id={ids.language}
@@ -127,7 +128,7 @@ export function NewClassForm() {
         </div>
       </div>
       <Button type="submit" className="mt-3" disabled={fetcher.state !== 'idle'}>
-        Make this class
+        {t('classes.makeThisClass')}
       </Button>
     </form>
   );

@@ -6,23 +6,28 @@ import { versions } from '~core/kernel/version';
 import { phrases } from '~core/practice/phrases';
 import { AutoField } from '~/ui/AutoField';
 import { useSend } from '~/ui/use-send';
+import { t } from '~/phrases/t';
 
 const facts = [
-  ['group', 'Group', 'The group she works in'],
-  ['needs', 'Needs', 'What she needs, and what helps'],
-  ['notes', 'Notes', 'Notes for yourself'],
+  ['group', t('classes.group'), t('classes.theGroupSheWorksIn')],
+  ['needs', t('classes.needs'), t('classes.whatSheNeedsAndWhat')],
+  ['notes', t('classes.notes'), t('classes.notesForYourself')],
 ] as const;
 
 /** What the teacher keeps of a learner; none of it is printed or given on unasked. */
 function LearnerFacts({ learner }: { learner: Learner }) {
   return (
-    <div className="learner-facts" role="group" aria-label={`What is kept of ${learner.name}`}>
+    <div
+      className="learner-facts"
+      role="group"
+      aria-label={t('classes.whatIsKeptOf', { name: learner.name })}
+    >
       <h3 className="h6">{learner.name}</h3>
       {facts.map(([fact, label, placeholder]) => (
         <label key={fact}>
           {label}
           <AutoField
-            label={`${label} of ${learner.name}`}
+            label={t('classes.of', { label, name: learner.name })}
             className="form-control form-control-sm"
             placeholder={placeholder}
             multiline={fact !== 'group'}
@@ -31,9 +36,7 @@ function LearnerFacts({ learner }: { learner: Learner }) {
           />
         </label>
       ))}
-      <p className="quiet small mb-0">
-        For you alone: on no sheet, in no take-home, in no file that is given on.
-      </p>
+      <p className="quiet small mb-0">{t('classes.forYouAloneOnNo')}</p>
     </div>
   );
 }
@@ -55,7 +58,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
   const answer = fetcher.data;
   return (
     <section className="card-paper my-3">
-      <h2 className="h5">Roster · {profile.roster.length}</h2>
+      <h2 className="h5">{t('classes.roster', { roster: profile.roster.length })}</h2>
       {profile.roster.length > 0 && (
         <ul className="roster">
           {profile.roster.map((learner) => (
@@ -64,7 +67,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
               {learner.group && <span className="quiet small">{learner.group}</span>}
               <select
                 className="roster__version"
-                aria-label={`Version for ${learner.name}`}
+                aria-label={t('classes.versionFor', { name: learner.name })}
                 value={learner.version ?? 'core'}
                 onChange={(event) =>
                   send({
@@ -80,7 +83,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
               </select>
               <select
                 className="roster__version"
-                aria-label={`Home language of ${learner.name}`}
+                aria-label={t('classes.homeLanguageOf', { name: learner.name })}
                 value={learner.home ?? ''}
                 onChange={(event) =>
                   send({
@@ -90,7 +93,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
                   })
                 }
               >
-                <option value="">home language</option>
+                <option value="">{t('classes.homeLanguage')}</option>
                 {Object.entries(phrases).map(([tag, { name }]) => (
                   <option key={tag} value={tag} lang={tag}>
                     {name}
@@ -100,7 +103,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
               <button
                 type="button"
                 className="icon-button"
-                aria-label={`What is kept of ${learner.name}`}
+                aria-label={t('classes.whatIsKeptOf', { name: learner.name })}
                 aria-expanded={open === learner.id}
                 onClick={() => setOpen(open === learner.id ? undefined : learner.id)}
               >
@@ -109,7 +112,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
               <button
                 type="button"
                 className="icon-button"
-                aria-label={`Remove ${learner.name}`}
+                aria-label={t('classes.remove', { name: learner.name })}
                 onClick={() => send({ intent: 'remove-learner', learner: learner.id })}
               >
                 <BsX aria-hidden="true" />
@@ -121,7 +124,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
       {kept && <LearnerFacts key={kept.id} learner={kept} />}
       <form onSubmit={onSubmit}>
         <label className="form-label" htmlFor={id}>
-          Add first names, one a line or parted by commas
+          {t('classes.addFirstNamesOneA')}
         </label>
         <div className="d-flex gap-2 align-items-start">
           <textarea
@@ -132,7 +135,7 @@ export function Roster({ profile }: { profile: ClassProfile }) {
             onChange={(event) => setNames(event.currentTarget.value)}
           />
           <Button type="submit" variant="outline-dark" disabled={names.trim() === ''}>
-            Add
+            {t('classes.add')}
           </Button>
         </div>
       </form>

@@ -4,6 +4,7 @@ import { showGrapheme } from '~core/reach/check-word';
 import { Link } from 'react-router';
 import { sequenceOf } from '~core/classes/class-sequence';
 import type { SequenceFacts } from '~/workers/engine-service';
+import { t } from '~/phrases/t';
 
 /** The sequence as a list of steps; the class stands at the one that is chosen. */
 export function SequenceSteps({
@@ -27,10 +28,10 @@ export function SequenceSteps({
     <section className="card-paper my-3">
       <div className="d-flex flex-wrap justify-content-between gap-2 mb-2">
         <h2 className="h5 mb-0">
-          Where the class stands in the sequence{' '}
+          {t('classes.whereTheClassStandsIn')}{' '}
           <span className="quiet fs-6 fw-normal">
             {sequence.name} ·{' '}
-            <Link to={`/classes/${profile.id}/sequence`}>Change the sequence</Link>
+            <Link to={`/classes/${profile.id}/sequence`}>{t('classes.changeTheSequence')}</Link>
           </span>
         </h2>
         <label>
@@ -40,10 +41,15 @@ export function SequenceSteps({
             checked={here === null}
             onChange={(event) => onStep(event.currentTarget.checked ? null : 1)}
           />
-          Reads freely: check words by what they mean alone
+          {t('classes.readsFreelyCheckWordsBy')}
         </label>
       </div>
-      <div className="steps" ref={box} role="radiogroup" aria-label="Step of the sequence">
+      <div
+        className="steps"
+        ref={box}
+        role="radiogroup"
+        aria-label={t('classes.stepOfTheSequence')}
+      >
         {sequence.steps.map((step) => {
           const taught = here !== null && step.number <= here;
           const state = step.number === here ? 'step--here' : taught ? 'step--taught' : '';
@@ -63,9 +69,15 @@ export function SequenceSteps({
                 {[
                   ...new Set(step.teaches.map((key) => showGrapheme(key.split('|')[0] ?? ''))),
                 ].join('  ')}
-                <span className="quiet"> · +{facts.newly[step.number - 1]?.count ?? 0} words</span>
+                <span className="quiet">
+                  {' '}
+                  {t('classes.words', { number: facts.newly[step.number - 1]?.count ?? 0 })}
+                </span>
                 {step.sightWords.length > 0 && (
-                  <span className="quiet"> · by sight: {step.sightWords.join(', ')}</span>
+                  <span className="quiet">
+                    {' '}
+                    {t('classes.bySight', { sightWords: step.sightWords.join(', ') })}
+                  </span>
                 )}
               </span>
             </label>

@@ -13,6 +13,8 @@ import { MenuItem } from '~/ui/MenuItem';
 import type { SequenceFacts } from '~/workers/engine-service';
 import { readFileText } from '~/documents/read-file-text';
 import { useSend } from '~/ui/use-send';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 type Send = (intent: object) => void;
 
@@ -30,7 +32,7 @@ export function Heart({ heart }: { heart: HeartWord }) {
       </span>
       <span className="visually-hidden">
         {heart.word}
-        {unexpected.length > 0 && ` (unexpected: ${unexpected.join(', ')})`}
+        {unexpected.length > 0 && t('classes.unexpected', { unexpected: unexpected.join(', ') })}
       </span>
     </span>
   );
@@ -38,11 +40,13 @@ export function Heart({ heart }: { heart: HeartWord }) {
 
 function Newly({ facts, step }: { facts: SequenceFacts; step: SequenceStep }) {
   const newly = facts.newly[step.number - 1];
-  if (!newly || newly.count === 0) return <span className="quiet">no new word yet</span>;
+  if (!newly || newly.count === 0)
+    return <span className="quiet">{t('classes.noNewWordYet')}</span>;
   return (
     <span>
-      <b>{newly.count.toLocaleString('en')}</b> {newly.count === 1 ? 'word' : 'words'} newly
-      readable: <span className="learner-text">{newly.words.slice(0, 8).join(', ')}</span>
+      <b>{newly.count.toLocaleString(locale)}</b>{' '}
+      {t('classes.wordNewlyReadable', { count: newly.count })}{' '}
+      <span className="learner-text">{newly.words.slice(0, 8).join(', ')}</span>
       {newly.count > 8 && ' …'}
     </span>
   );
@@ -66,16 +70,16 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
       <div className="sequence-step__fields">
         <AutoField
           key={`title ${number} ${step.title}`}
-          label={`Title of step ${number}`}
+          label={t('classes.titleOfStep', { number })}
           className="inline-edit fw-semibold"
           value={step.title}
           payload={(title) => ({ intent: 'step-title', number, text: title })}
         />
         <div className="sequence-step__field">
-          <span className="quiet">teaches</span>
+          <span className="quiet">{t('classes.teaches')}</span>
           <AutoField
             key={`teaches ${number} ${step.teaches.join()}`}
-            label={`Spellings of step ${number}`}
+            label={t('classes.spellingsOfStep', { number })}
             className="form-control form-control-sm"
             value={writeTeaches(step.teaches)}
             placeholder="ai=EY ay=EY"
@@ -83,13 +87,13 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
           />
         </div>
         <div className="sequence-step__field">
-          <span className="quiet">by sight</span>
+          <span className="quiet">{t('classes.bySight2')}</span>
           <AutoField
             key={`sight ${number} ${step.sightWords.join()}`}
-            label={`Words by sight of step ${number}`}
+            label={t('classes.wordsBySightOfStep', { number })}
             className="form-control form-control-sm"
             value={step.sightWords.join(' ')}
-            placeholder="said the"
+            placeholder={t('classes.saidThe')}
             payload={(text) => ({ intent: 'step-sight', number, text })}
           />
         </div>
@@ -111,12 +115,12 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
           aria-pressed={here}
           onClick={() => send({ intent: 'step', step: number })}
         >
-          {here ? 'The class is here' : 'Move the class here'}
+          {here ? t('classes.theClassIsHere') : t('classes.moveTheClassHere')}
         </button>
         <button
           type="button"
           className="icon-button"
-          aria-label={`Move step ${number} up`}
+          aria-label={t('classes.moveStepUp', { number })}
           disabled={number === 1}
           onClick={() => send({ intent: 'move-step', number, to: number - 1 })}
         >
@@ -125,7 +129,7 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
         <button
           type="button"
           className="icon-button"
-          aria-label={`Move step ${number} down`}
+          aria-label={t('classes.moveStepDown', { number })}
           disabled={number === last}
           onClick={() => send({ intent: 'move-step', number, to: number + 1 })}
         >
@@ -136,22 +140,22 @@ function StepRow({ step, profile, facts, last, send }: RowProps) {
             as="button"
             type="button"
             bsPrefix="icon-button"
-            aria-label={`More for step ${number}`}
+            aria-label={t('classes.moreForStep', { number })}
           >
             <BsThreeDots aria-hidden="true" />
           </Dropdown.Toggle>
-          <Dropdown.Menu aria-label={`More for step ${number}`}>
+          <Dropdown.Menu aria-label={t('classes.moreForStep', { number })}>
             <MenuItem onChoose={() => send({ intent: 'add-step', after: number })}>
-              Add a step after it
+              {t('classes.addAStepAfterIt')}
             </MenuItem>
             {step.teaches.length > 1 && (
               <MenuItem onChoose={() => send({ intent: 'split-step', number })}>
-                Split it in two
+                {t('classes.splitItInTwo')}
               </MenuItem>
             )}
             {last > 1 && (
               <MenuItem onChoose={() => send({ intent: 'remove-step', number, title: step.title })}>
-                Remove it
+                {t('classes.removeIt')}
               </MenuItem>
             )}
           </Dropdown.Menu>
@@ -181,13 +185,13 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
     if (!file) return;
     setProblem('');
     if (file.size > 1024 * 1024) {
-      setProblem('This file is larger than 1 MB, so it is no sequence. Nothing was changed.');
+      setProblem(t('classes.thisFileIsLargerThan'));
       return;
     }
     send({
       intent: 'read-sequence',
       text: (await readFileText(file)).text,
-      name: file.name.replace(/\.[a-z]+$/i, '').slice(0, 80) || 'Own sequence',
+      name: file.name.replace(/\.[a-z]+$/i, '').slice(0, 80) || t('classes.ownSequence'),
     });
   };
   const message = problem || (said ?? '');
@@ -198,29 +202,29 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
           <BsArrowLeft aria-hidden="true" /> {profile.name}
         </Link>
       </p>
-      <h1 className="visually-hidden">Sequence of {profile.name}</h1>
+      <h1 className="visually-hidden">{t('classes.sequenceOf', { name: profile.name })}</h1>
       <AutoField
         key={sequence.id}
-        label="Name of the sequence"
+        label={t('classes.nameOfTheSequence')}
         className="inline-edit inline-edit--title fs-2"
         value={sequence.name}
         payload={(name) => ({ intent: 'sequence-name', name })}
       />
       <div className="list-tools">
         <span>
-          {sequence.steps.length} steps.{' '}
-          {own
-            ? 'This is the class’s own sequence.'
-            : 'The first change makes it the class’s own; the default stays as it is.'}
+          {t('classes.steps', {
+            steps: sequence.steps.length,
+            which: own ? t('classes.thisIsTheClasssOwn') : t('classes.theFirstChangeMakesIt'),
+          })}
         </span>
         <Button
           variant="outline-dark"
           onClick={() => saveText(`${sequence.name}.csv`, writeSequenceCsv(sequence))}
         >
-          Export as CSV
+          {t('classes.exportAsCsv')}
         </Button>
         <label className="btn btn-outline-dark">
-          Import CSV …
+          {t('classes.importCsv')}
           <input
             type="file"
             className="visually-hidden"
@@ -233,7 +237,7 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
         </label>
         {own && (
           <Button variant="outline-dark" onClick={() => send({ intent: 'default-sequence' })}>
-            Back to the default
+            {t('classes.backToTheDefault')}
           </Button>
         )}
       </div>
@@ -244,9 +248,9 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
         </p>
       )}
       <p className="quiet">
-        Spellings are written with their sound: <code>ai=EY</code>, <code>a-e=EY</code>,{' '}
-        <code>x=K+S</code>; a spelling alone takes its usual sound. Words by sight show a line over
-        the letters that are not expected yet; mark others by brackets: <code>s(ai)d</code>.
+        {t('classes.spellingsAreWrittenWithTheir')} <code>ai=EY</code>, <code>a-e=EY</code>,{' '}
+        <code>x=K+S</code>
+        {t('classes.aSpellingAloneTakesIts')} <code>s(ai)d</code>.
       </p>
       <ol className="sequence-steps" ref={list}>
         {sequence.steps.map((step) => (
@@ -264,7 +268,7 @@ export function SequenceWorkspace({ profile, sequence, facts }: SequenceWorkspac
         variant="outline-dark"
         onClick={() => send({ intent: 'add-step', after: sequence.steps.length })}
       >
-        Add a step at the end
+        {t('classes.addAStepAtThe')}
       </Button>
     </div>
   );

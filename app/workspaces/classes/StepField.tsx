@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { defaultSequences } from '~core/classes/class-sequence';
 import type { Accent } from '~core/kernel/accent';
+import { t } from '~/phrases/t';
 
 /** The place of a class in the sequence, by the title of the last step taught. */
 export function StepField({
@@ -16,7 +17,7 @@ export function StepField({
   return (
     <div>
       <label className="form-label" htmlFor={id}>
-        Sounds and spellings taught up to
+        {t('classes.soundsAndSpellingsTaughtUp')}
       </label>
       <select
         id={id}
@@ -27,13 +28,13 @@ export function StepField({
           onChange(value === 'all' ? null : Number(value));
         }}
       >
-        <option value="0">Nothing yet</option>
+        <option value="0">{t('classes.nothingYet')}</option>
         {defaultSequences[accent].steps.map((each) => (
           <option key={each.number} value={each.number}>
-            Step {each.number}: {each.title}
+            {t('classes.step', { number: each.number, title: each.title })}
           </option>
         ))}
-        <option value="all">This class reads freely (no sequence)</option>
+        <option value="all">{t('classes.thisClassReadsFreelyNo')}</option>
       </select>
     </div>
   );

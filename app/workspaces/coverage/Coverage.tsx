@@ -10,11 +10,13 @@ import { setName, standardId } from '~core/standards/standard';
 import { Empty } from '~/ui/Empty';
 import { OwnPaper } from '~/ui/OwnPaper';
 import { saveText } from '~/ui/save-text';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 type Shown = 'all' | 'met' | 'not yet';
 
 const day = (date: string | undefined) =>
-  date === undefined ? '' : dayName(date, { day: 'numeric', month: 'short' });
+  date === undefined ? '' : dayName(date, { day: 'numeric', month: 'short' }, locale);
 
 /** The standards of a class's year: which lesson served each, on which day, and which none has. */
 export function Coverage({
@@ -33,11 +35,8 @@ export function Coverage({
     shown === 'all' || (shown === 'met') === lessons.length > 0;
   if (first === undefined) {
     return (
-      <Empty title="No standards for this level">
-        <p>
-          Standards ship for US grades K to 8, English years 1 to 6, and CEFR A1 to C1. Change the
-          level of {profile.name} to see them.
-        </p>
+      <Empty title={t('coverage.noStandardsForThisLevel')}>
+        <p>{t('coverage.standardsShipForUsGrades', { name: profile.name })}</p>
         <Link className="btn btn-primary" to={`/classes/${profile.id}`}>
           {profile.name}
         </Link>
@@ -52,7 +51,7 @@ export function Coverage({
         <Link to={`/classes/${profile.id}`}>{profile.name}</Link>
       </p>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3">
-        <h1 className="mb-0 me-auto">Standards met</h1>
+        <h1 className="mb-0 me-auto">{t('coverage.standardsMet')}</h1>
         <Button variant="outline-dark" onClick={() => saveText(`${file}.csv`, toCsv(standards))}>
           <BsDownload aria-hidden="true" /> CSV
         </Button>
@@ -68,17 +67,17 @@ export function Coverage({
           <BsDownload aria-hidden="true" /> CASE
         </Button>
         <Button variant="outline-dark" onClick={() => window.print()}>
-          <BsPrinter aria-hidden="true" /> Print
+          <BsPrinter aria-hidden="true" /> {t('coverage.print')}
         </Button>
       </div>
       <p>
-        <strong>
-          {met} of {covered.length}
-        </strong>{' '}
-        standards of {setName(first.standard.set)} have been met by a lesson of {profile.name}. What
-        speaks of talk and listening is for you to mark, in a lesson’s plan.
+        <strong>{t('coverage.of', { met, covered: covered.length })}</strong>{' '}
+        {t('coverage.standardsOfHaveBeenMet', {
+          setName: setName(first.standard.set),
+          name: profile.name,
+        })}
       </p>
-      <div className="faces mb-3 no-print" role="group" aria-label="Show">
+      <div className="faces mb-3 no-print" role="group" aria-label={t('coverage.show')}>
         {(['all', 'met', 'not yet'] as const).map((each) => (
           <button
             key={each}
@@ -86,7 +85,11 @@ export function Coverage({
             aria-pressed={shown === each}
             onClick={() => setShown(each)}
           >
-            {each === 'all' ? 'All' : each === 'met' ? 'Met' : 'Not yet'}
+            {each === 'all'
+              ? t('coverage.all')
+              : each === 'met'
+                ? t('coverage.met')
+                : t('coverage.notYet2')}
           </button>
         ))}
       </div>
@@ -99,9 +102,9 @@ export function Coverage({
             <table className="table results-table mb-0">
               <thead>
                 <tr>
-                  <th scope="col">Code</th>
-                  <th scope="col">Standard</th>
-                  <th scope="col">Lessons</th>
+                  <th scope="col">{t('coverage.code')}</th>
+                  <th scope="col">{t('coverage.standard')}</th>
+                  <th scope="col">{t('coverage.lessons')}</th>
                 </tr>
               </thead>
               <tbody>
@@ -113,13 +116,13 @@ export function Coverage({
                     <td>{standard.wording}</td>
                     <td>
                       {lessons.length === 0 ? (
-                        <span className="quiet">not yet</span>
+                        <span className="quiet">{t('coverage.notYet')}</span>
                       ) : (
                         lessons.map(({ id, title, date, whole, chosen }) => (
                           <span key={id} className="d-block">
                             <Link to={`/lessons/${id}/plan`}>{title}</Link>{' '}
                             <span className="quiet small">
-                              {[day(date), chosen || whole ? '' : 'in part']
+                              {[day(date), chosen || whole ? '' : t('coverage.inPart')]
                                 .filter(Boolean)
                                 .join(' · ')}
                             </span>

@@ -15,6 +15,7 @@ import { filterGroups, passes } from './filters';
 import { recent, starred, toggleStar } from './favourites';
 import { factsOf, GalleryCard } from './GalleryCard';
 import { usePreviews } from './use-previews';
+import { t } from '~/phrases/t';
 
 /** What is taken from the gallery. */
 export interface Taken {
@@ -45,11 +46,9 @@ export interface GalleryProps {
   readonly find?: string;
 }
 
-const BEST = 'Fits best';
-const RECENT = 'Used last';
-const STARRED = 'Starred';
-
-const countOf = (count: number, noun: string) => `${count} ${noun}${count === 1 ? '' : 's'}`;
+const BEST = t('gallery.fitsBest');
+const RECENT = t('gallery.usedLast');
+const STARRED = t('gallery.starred2');
 
 /** The exercises of one heading of the left. */
 function sectionOf(
@@ -165,13 +164,13 @@ export function Gallery(props: GalleryProps) {
         <input
           type="search"
           className="form-control"
-          aria-label="Find an exercise"
-          placeholder="flash cards, rhyme, gaps …"
+          aria-label={t('gallery.findAnExercise')}
+          placeholder={t('gallery.flashCardsRhymeGaps')}
           value={typed}
           onChange={(event) => setTyped(event.currentTarget.value)}
         />
         <Link className="btn btn-outline-dark" to={back}>
-          Close
+          {t('gallery.close')}
         </Link>
       </header>
       {problem && (
@@ -179,7 +178,7 @@ export function Gallery(props: GalleryProps) {
           {problem}
         </p>
       )}
-      <nav className="gallery__groups" aria-label="Groups of exercises">
+      <nav className="gallery__groups" aria-label={t('gallery.groupsOfExercises')}>
         <ul>
           {headings.map((name) => {
             const count = sectionOf(name, found, fits, stars).length;
@@ -225,22 +224,27 @@ export function Gallery(props: GalleryProps) {
       <div className="gallery__found" ref={list} onKeyDown={onKey}>
         <p className="gallery__says" role="status">
           {searching
-            ? `${countOf(shown.length, 'exercise')}${blocks.length > 0 ? ` and ${countOf(blocks.length, 'part')} of a sheet` : ''} for “${typed.trim()}”`
+            ? t('gallery.for', {
+                exercises: t('gallery.exercises', { count: shown.length }),
+                which:
+                  blocks.length > 0 ? t('gallery.andPartsOfASheet', { count: blocks.length }) : '',
+                typed: typed.trim(),
+              })
             : group === BEST
               ? textOnly
-                ? 'Those that find most to ask in it.'
-                : 'Those that use these words most, suit the stage and were not used last.'
+                ? t('gallery.thoseThatFindMostTo')
+                : t('gallery.thoseThatUseTheseWords')
               : group}
         </p>
         {!speaks(language, 'words') && (
           <p className="quiet small">
             {speaks(language, 'spelling rules')
-              ? 'Exercises on what words mean are made for English so far.'
-              : 'Exercises with sounds, spellings and meanings are made for English so far.'}
+              ? t('gallery.exercisesOnWhatWordsMean')
+              : t('gallery.exercisesWithSoundsSpellingsAnd')}
           </p>
         )}
         {blocks.length > 0 && (
-          <ul className="gallery__blocks" aria-label="For a sheet of your own">
+          <ul className="gallery__blocks" aria-label={t('gallery.forASheetOfYour')}>
             {blocks.map(({ kind, name, says }) => (
               <li key={kind}>
                 <span>
@@ -248,10 +252,10 @@ export function Gallery(props: GalleryProps) {
                 </span>
                 <Button
                   variant="outline-dark"
-                  aria-label={`Put it on a sheet: ${name}`}
+                  aria-label={t('gallery.putItOnASheet', { name })}
                   onClick={() => onBlock?.(kind)}
                 >
-                  Put it on a sheet
+                  {t('gallery.putItOnASheet2')}
                 </Button>
               </li>
             ))}
@@ -260,12 +264,12 @@ export function Gallery(props: GalleryProps) {
         {shown.length === 0 && blocks.length === 0 && (
           <p className="quiet">
             {searching
-              ? 'No exercise is called that. Try another word, or look through the groups.'
+              ? t('gallery.noExerciseIsCalledThat')
               : group === STARRED
-                ? 'Star an exercise that you like, and it stands here.'
+                ? t('gallery.starAnExerciseThatYou')
                 : group === RECENT
-                  ? 'What you add stands here, the last first.'
-                  : 'Nothing here passes what you have ticked.'}
+                  ? t('gallery.whatYouAddStandsHere')
+                  : t('gallery.nothingHerePassesWhatYou')}
           </p>
         )}
         <ul className="gallery__cards">
@@ -283,9 +287,9 @@ export function Gallery(props: GalleryProps) {
           ))}
         </ul>
       </div>
-      <aside className="gallery__large" aria-label="The exercise shown large">
+      <aside className="gallery__large" aria-label={t('gallery.theExerciseShownLarge')}>
         {large === undefined || !inSight ? (
-          <p className="quiet">Point at an exercise to see it large.</p>
+          <p className="quiet">{t('gallery.pointAtAnExerciseTo')}</p>
         ) : (
           <>
             <h2>{large.name}</h2>
@@ -300,41 +304,41 @@ export function Gallery(props: GalleryProps) {
                   paper={preview.paper}
                   font={preview.font}
                   colour={preview.colour}
-                  label={`${large.name}, page 1`}
+                  label={t('gallery.page1', { name: large.name })}
                 />
               )}
             </div>
             <div className="gallery__take">
               {preview?.missing === undefined ? (
                 <Button disabled={preview === undefined} onClick={() => take(large.id)}>
-                  Add it
+                  {t('gallery.addIt')}
                 </Button>
               ) : preview.brings ? (
                 <Button onClick={() => take(large.id, preview.brings)}>
-                  Bring {preview.brings.length} words and add it
+                  {t('gallery.bringWordsAndAddIt', { brings: preview.brings.length })}
                 </Button>
               ) : large.needsText && text === undefined ? (
                 <Link className="btn btn-primary" to="/texts">
-                  Bring a text
+                  {t('gallery.bringAText')}
                 </Link>
               ) : (
                 <Button variant="outline-dark" onClick={() => take(large.id)}>
-                  Add it, and set it up there
+                  {t('gallery.addItAndSetIt')}
                 </Button>
               )}
               <Button
                 variant="outline-dark"
-                aria-label="Other items"
-                title="Other items"
+                aria-label={t('gallery.otherItems')}
+                title={t('gallery.otherItems')}
                 onClick={() => setSeeds({ ...seeds, [large.id]: Math.floor(Math.random() * 1e6) })}
               >
                 <BsShuffle aria-hidden="true" />
               </Button>
               <Button
                 variant="outline-dark"
-                aria-label="Star it"
+                aria-label={t('gallery.starIt')}
                 aria-pressed={stars.includes(large.id)}
-                title="Star it"
+                title={t('gallery.starIt')}
                 onClick={() => setStars(toggleStar(large.id))}
               >
                 {stars.includes(large.id) ? (
@@ -345,7 +349,9 @@ export function Gallery(props: GalleryProps) {
               </Button>
             </div>
             <p>{large.description}</p>
-            {why.length > 0 && <p className="small">Fits: {why.join(', ')}.</p>}
+            {why.length > 0 && (
+              <p className="small">{t('gallery.fits', { why: why.join(', ') })}</p>
+            )}
             {preview?.missing === undefined && preview !== undefined && (
               <>
                 <p className="small mb-1">{factsOf(preview)}</p>

@@ -2,12 +2,15 @@ import { useEffect, useRef } from 'react';
 import type { MakerInfo } from '~core/exercises/catalogue';
 import { PaperPage } from '~/ui/PaperPage';
 import type { Preview } from '~/workers/part-builder';
-
-const counted = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
+import { t } from '~/phrases/t';
 
 /** How much an exercise gives, in a line. */
 export const factsOf = (preview: Extract<Preview, { readonly missing: undefined }>) =>
-  `${counted(preview.items, 'item')} · ${counted(preview.pages, 'page')} · ${preview.minutes} min`;
+  t('gallery.min', {
+    items: t('gallery.items', { count: preview.items }),
+    pages: t('gallery.pages', { count: preview.pages }),
+    minutes: preview.minutes,
+  });
 
 export interface GalleryCardProps {
   readonly info: MakerInfo;
@@ -70,14 +73,14 @@ export function GalleryCard(props: GalleryCardProps) {
           if (!touch && missing === undefined) onTake(info.id);
         }}
       >
-        {star && <span className="visually-hidden">starred </span>}
+        {star && <span className="visually-hidden">{t('gallery.starred')} </span>}
         {info.name}
       </button>
       <span className="gallery-card__facts">
         {preview === undefined
-          ? 'being made …'
+          ? t('gallery.beingMade')
           : preview.missing !== undefined
-            ? 'cannot be made yet'
+            ? t('gallery.cannotBeMadeYet')
             : factsOf(preview)}
       </span>
     </li>

@@ -1,6 +1,7 @@
 /** What the gallery can be narrowed to, beside its groups and its search. */
 import type { MakerInfo } from '~core/exercises/catalogue';
 import type { Preview } from '~/workers/part-builder';
+import { t } from '~/phrases/t';
 
 export interface Filter {
   readonly id: string;
@@ -27,40 +28,48 @@ const minutes = (preview: Preview | undefined) =>
 
 export const filterGroups: readonly FilterGroup[] = [
   {
-    name: 'How',
+    name: t('gallery.how'),
     filters: [
       {
         id: 'write',
-        label: 'written on the sheet',
+        label: t('gallery.writtenOnTheSheet'),
         keeps: (info) => !isCut(info),
       },
       {
         id: 'cut',
-        label: 'cut out and laid',
+        label: t('gallery.cutOutAndLaid'),
         keeps: isCut,
       },
       {
         id: 'partner',
-        label: 'with a partner',
+        label: t('gallery.withAPartner'),
         keeps: ({ doneWith }) => doneWith?.includes('partner') === true,
       },
     ],
   },
   {
-    name: 'Where',
+    name: t('gallery.where'),
     filters: [
       {
         id: 'class',
-        label: 'with the whole class',
+        label: t('gallery.withTheWholeClass'),
         keeps: ({ doneWith, interaction }) =>
           doneWith?.includes('class') === true || interaction === 'choice',
       },
-      { id: 'screen', label: 'on a screen too', keeps: ({ paperOnly }) => paperOnly !== true },
-      { id: 'paper', label: 'on paper only', keeps: ({ paperOnly }) => paperOnly === true },
+      {
+        id: 'screen',
+        label: t('gallery.onAScreenToo'),
+        keeps: ({ paperOnly }) => paperOnly !== true,
+      },
+      {
+        id: 'paper',
+        label: t('gallery.onPaperOnly'),
+        keeps: ({ paperOnly }) => paperOnly === true,
+      },
     ],
   },
   {
-    name: 'Made from',
+    name: t('gallery.madeFrom'),
     filters: [
       {
         id: 'words',
@@ -73,14 +82,22 @@ export const filterGroups: readonly FilterGroup[] = [
         label: 'sentences',
         keeps: ({ usesSentences, needsText }) => usesSentences && !needsText,
       },
-      { id: 'text', label: 'a text', keeps: ({ needsText }) => needsText },
+      { id: 'text', label: t('gallery.aText'), keeps: ({ needsText }) => needsText },
     ],
   },
   {
-    name: 'Minutes',
+    name: t('gallery.minutes'),
     filters: [
-      { id: 'short', label: 'ten or fewer', keeps: (_, preview) => (minutes(preview) ?? 1) <= 10 },
-      { id: 'long', label: 'more than ten', keeps: (_, preview) => (minutes(preview) ?? 11) > 10 },
+      {
+        id: 'short',
+        label: t('gallery.tenOrFewer'),
+        keeps: (_, preview) => (minutes(preview) ?? 1) <= 10,
+      },
+      {
+        id: 'long',
+        label: t('gallery.moreThanTen'),
+        keeps: (_, preview) => (minutes(preview) ?? 11) > 10,
+      },
     ],
   },
 ];

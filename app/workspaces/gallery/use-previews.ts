@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { engine } from '~/workers/engine.client';
 import type { Preview } from '~/workers/part-builder';
 import type { PartContext, PartRecipe } from '~/workers/part-maker';
+import { t } from '~/phrases/t';
 
 /** So many are asked of the worker at once: what comes into view later does not wait for all. */
 const AT_ONCE = 2;
@@ -42,7 +43,7 @@ export function usePreviews(
     engine()
       .preview(current.current.recipeOf(maker), current.current.context)
       .then(keep, (error: unknown) =>
-        keep({ missing: error instanceof Error ? error.message : 'It could not be made.' }),
+        keep({ missing: error instanceof Error ? error.message : t('gallery.itCouldNotBeMade') }),
       )
       .finally(() => {
         running.current -= 1;

@@ -4,8 +4,10 @@ import { minutesOf, partsOf } from '~core/records/lesson';
 import type { PartContext } from '~/workers/part-maker';
 import type { Desk } from './desk-of';
 import { SmallPage } from './SmallPage';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
-const days = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const days = new Intl.DateTimeFormat(locale, { weekday: 'long', day: 'numeric', month: 'long' });
 
 /** A lesson as it lies on the desk: a small page of it, what it is for, when it was worked on. */
 export function LessonCard({
@@ -23,12 +25,15 @@ export function LessonCard({
       <SmallPage part={first} context={context} />
       <div>
         <h3>
-          <Link to={`/lessons/${lesson.id}`}>{lesson.title || 'Untitled lesson'}</Link>
+          <Link to={`/lessons/${lesson.id}`}>{lesson.title || t('home.untitledLesson')}</Link>
         </h3>
         <p>{lesson.objective}</p>
         <p className="quiet small mb-0">
-          {minutesOf(lesson)} min · {exercises} {exercises === 1 ? 'exercise' : 'exercises'}
-          {at === undefined ? '' : ` · ${days.format(at)}`}
+          {t('home.minExercise', {
+            count: exercises,
+            minutesOf: minutesOf(lesson),
+            which: at === undefined ? '' : ` · ${days.format(at)}`,
+          })}
         </p>
         {children}
       </div>

@@ -3,6 +3,8 @@ import { Link } from 'react-router';
 import { dayName } from '~core/kernel/day-name';
 import { daysFrom, mondayOf } from '~core/plan/calendar';
 import type { Lesson } from '~core/records/lesson';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 /** The lessons of this week by their days, today's named so. */
 export function ThisWeek({ lessons }: { readonly lessons: readonly Lesson[] }) {
@@ -15,18 +17,18 @@ export function ThisWeek({ lessons }: { readonly lessons: readonly Lesson[] }) {
   return (
     <section aria-labelledby="desk-week">
       <h2 className="h5" id="desk-week">
-        This week
+        {t('home.thisWeek')}
       </h2>
-      {planned.length === 0 && <p className="quiet mb-1">No lesson has a day yet.</p>}
+      {planned.length === 0 && <p className="quiet mb-1">{t('home.noLessonHasADay')}</p>}
       <ul className="desk-top__others mb-1">
         {planned.map(({ id, title, plan }) => (
           <li key={id}>
-            <Link to={`/lessons/${id}`}>{title || 'Untitled lesson'}</Link>
+            <Link to={`/lessons/${id}`}>{title || t('home.untitledLesson')}</Link>
             <span>
               {plan?.date === today ? (
-                <strong>today</strong>
+                <strong>{t('home.today')}</strong>
               ) : (
-                dayName(plan?.date ?? today, { weekday: 'long' })
+                dayName(plan?.date ?? today, { weekday: 'long' }, locale)
               )}
               {plan?.time ? `, ${plan.time}` : ''}
             </span>
@@ -34,7 +36,7 @@ export function ThisWeek({ lessons }: { readonly lessons: readonly Lesson[] }) {
         ))}
       </ul>
       <p className="mb-4">
-        <Link to="/week">Plan the week</Link>
+        <Link to="/week">{t('home.planTheWeek')}</Link>
       </p>
     </section>
   );

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { stageNames, type LessonStage } from '~core/records/lesson';
 import { MenuItem } from '~/ui/MenuItem';
 import type { Send } from './built-part';
+import { t } from '~/phrases/t';
 
 /** An exercise is chosen by seeing it; a sheet of one's own and a note stand beside. */
 export function AddPart({
@@ -23,33 +24,37 @@ export function AddPart({
       <Link
         className="btn btn-sm btn-link text-decoration-none px-1"
         to={`/lessons/${lesson}/add?stage=${stage.id}`}
-        aria-label={`Add to ${name}`}
+        aria-label={t('lesson.addTo', { name })}
       >
-        <BsPlus aria-hidden="true" /> Add
+        <BsPlus aria-hidden="true" /> {t('lesson.add')}
       </Link>
       <Dropdown>
         <Dropdown.Toggle
           as="button"
           type="button"
           bsPrefix="icon-button"
-          aria-label={`More for ${name}`}
+          aria-label={t('lesson.moreFor', { name })}
         >
           <BsThreeDots aria-hidden="true" />
         </Dropdown.Toggle>
-        <Dropdown.Menu style={{ minWidth: '14rem' }} aria-label={`More for ${name}`}>
+        <Dropdown.Menu style={{ minWidth: '14rem' }} aria-label={t('lesson.moreFor', { name })}>
           <MenuItem onChoose={() => send({ intent: 'add-sheet', stage: stage.id, title })}>
-            A sheet of my own
+            {t('lesson.aSheetOfMyOwn')}
             <br />
-            <small className="text-wrap">
-              Exercises, texts, word boxes, pictures and rule cards, arranged by you.
-            </small>
+            <small className="text-wrap">{t('lesson.exercisesTextsWordBoxesPictures')}</small>
           </MenuItem>
           <MenuItem
             onChoose={() =>
-              send({ intent: 'add-part', stage: stage.id, maker: '', name: 'a note', words: [] })
+              send({
+                intent: 'add-part',
+                stage: stage.id,
+                maker: '',
+                name: t('lesson.aNote'),
+                words: [],
+              })
             }
           >
-            A note to myself
+            {t('lesson.aNoteToMyself')}
           </MenuItem>
         </Dropdown.Menu>
       </Dropdown>

@@ -2,6 +2,7 @@ import { toDataURL } from 'qrcode';
 import { useEffect, useId, useState } from 'react';
 import { fitsAddress, MOST_IN_CODE, toFragment } from '~core/practice/in-address';
 import type { TakeHome } from '~core/practice/take-home';
+import { t } from '~/phrases/t';
 
 /** An address is bytes, a fragment letters and figures: each in its own kind of segment the code is smallest. */
 const codeOf = (address: string, fragment: string) =>
@@ -17,12 +18,12 @@ const isAddress = (text: string) => /^https?:\/\/\S+$/i.test(text) || /^file:\/\
 
 /** Why the exercises cannot stand in an address; empty where they can. */
 function whyNot(home: Omit<TakeHome, 'pictures'>, fragment: string): string {
-  if (home.exercises.length === 0) return 'Choose at least one exercise.';
+  if (home.exercises.length === 0) return t('lesson.chooseAtLeastOneExercise');
   if (!fitsAddress(home)) {
-    return 'There are pictures in it, and a code has no room for them. Take the file, or an exercise without pictures.';
+    return t('lesson.thereArePicturesInIt');
   }
   return fragment.length > MOST_IN_CODE
-    ? `It is too long for a code that a phone can read (${fragment.length} signs; ${MOST_IN_CODE} fit). Choose fewer exercises, or one with fewer items; or give a code for the address where you put the file.`
+    ? t('lesson.itIsTooLongFor', { fragment: fragment.length, MOSTINCODE: MOST_IN_CODE })
     : '';
 }
 
@@ -53,7 +54,7 @@ export function AddressCode({ home, title }: { home: Omit<TakeHome, 'pictures'>;
   }, [ready, address, whole, fragment]);
   return (
     <details className="mt-3">
-      <summary>A QR code instead</summary>
+      <summary>{t('lesson.aQrCodeInstead')}</summary>
       <div className="mt-2">
         <label className="d-block">
           <input
@@ -63,7 +64,7 @@ export function AddressCode({ home, title }: { home: Omit<TakeHome, 'pictures'>;
             checked={whole}
             onChange={() => setWhole(true)}
           />
-          The exercise is in the code itself
+          {t('lesson.theExerciseIsInThe')}
         </label>
         <label className="d-block">
           <input
@@ -73,46 +74,46 @@ export function AddressCode({ home, title }: { home: Omit<TakeHome, 'pictures'>;
             checked={!whole}
             onChange={() => setWhole(false)}
           />
-          I have put the file somewhere: the code leads there
+          {t('lesson.iHavePutTheFile')}
         </label>
       </div>
       <label className="d-block mt-2" htmlFor={`${id}-address`}>
-        {whole ? 'Where the player is' : 'Where the file is'}
+        {whole ? t('lesson.whereThePlayerIs') : t('lesson.whereTheFileIs')}
       </label>
       <input
         id={`${id}-address`}
         className="form-control form-control-sm"
-        placeholder="https://…"
+        placeholder={t('lesson.https')}
         value={whole ? player : file}
         onChange={(event) => (whole ? setPlayer : setFile)(event.currentTarget.value)}
       />
       {whole && (
         <p className="small quiet mt-1 mb-2">
-          Phones must reach this address.{' '}
+          {t('lesson.phonesMustReachThisAddress')}{' '}
           <a href="/player/play.html" download="player.html">
-            Save the player
+            {t('lesson.saveThePlayer')}
           </a>{' '}
-          to put it on your own site; it holds no exercise and asks nothing of any server.
+          {t('lesson.toPutItOnYour')}
         </p>
       )}
       {problem !== '' && <p className="message message--note">{problem}</p>}
       {problem === '' && !isAddress(address) && (
-        <p className="message message--note">Write a whole address, with https:// before it.</p>
+        <p className="message message--note">{t('lesson.writeAWholeAddressWith')}</p>
       )}
       {image !== undefined && (
         <p className="mb-0">
           <img
             src={image}
-            alt={`QR code of ${title}`}
+            alt={t('lesson.qrCodeOf', { title })}
             className="d-block"
             style={{ maxWidth: '100%', width: 300 }}
           />
-          <a href={image} download={`${title} code.png`}>
-            Save the picture
+          <a href={image} download={t('lesson.codePng', { title })}>
+            {t('lesson.saveThePicture')}
           </a>{' '}
           {whole && (
             <a href={`${address}#${fragment}`} target="_blank" rel="noreferrer">
-              Open it here
+              {t('lesson.openItHere')}
             </a>
           )}
         </p>

@@ -3,27 +3,28 @@ import type { Again, Behaviour, Feedback, HintTime } from '~core/kernel/behaviou
 import { phrasesOf } from '~core/practice/phrases';
 import { AutoField } from '~/ui/AutoField';
 import type { Send } from './built-part';
+import { t } from '~/phrases/t';
 
 const feedbackNames: Readonly<Record<Feedback, string>> = {
-  check: 'when the learner checks',
-  once: 'as soon as each is given',
-  end: 'once, at the end',
-  none: 'not on the screen',
+  check: t('lesson.whenTheLearnerChecks'),
+  once: t('lesson.asSoonAsEachIs'),
+  end: t('lesson.onceAtTheEnd'),
+  none: t('lesson.notOnTheScreen'),
 };
 
 const hintNames: Readonly<Record<HintTime, string>> = {
-  after: 'after a wrong answer',
-  first: 'may be asked for first',
+  after: t('lesson.afterAWrongAnswer'),
+  first: t('lesson.mayBeAskedForFirst'),
   none: 'none',
 };
 
 const againNames: Readonly<Record<Again, string>> = {
-  same: 'the same items, until right',
-  new: 'others of their kind, until right',
-  none: 'nothing',
+  same: t('lesson.theSameItemsUntilRight'),
+  new: t('lesson.othersOfTheirKindUntil'),
+  none: t('lesson.nothing'),
 };
 
-const bandNames = ['All right', 'Nearly all', 'Half', 'Less'];
+const bandNames = [t('lesson.allRight'), t('lesson.nearlyAll'), t('lesson.half'), t('lesson.less')];
 
 function Choice<Value extends string>({
   label,
@@ -127,7 +128,7 @@ export function BehaviourOptions({
   return (
     <div className="behaviour">
       <Choice
-        label="Answers are marked"
+        label={t('lesson.answersAreMarked')}
         names={feedbackNames}
         value={behaviour.feedback}
         onChoose={(feedback) => change({ feedback })}
@@ -135,20 +136,20 @@ export function BehaviourOptions({
       {marks && (
         <>
           <Choice
-            label="Hints"
+            label={t('lesson.hints')}
             names={hintNames}
             value={behaviour.hints}
             onChoose={(hints) => change({ hints })}
           />
           <Choice
-            label="After a wrong answer, practise"
+            label={t('lesson.afterAWrongAnswerPractise')}
             names={againNames}
             value={behaviour.again}
             onChoose={(again) => change({ again })}
           />
           {behaviour.feedback !== 'end' && (
             <Count
-              label="Tries before the answers can be seen"
+              label={t('lesson.triesBeforeTheAnswersCan')}
               least={1}
               most={9}
               value={behaviour.tries}
@@ -156,7 +157,7 @@ export function BehaviourOptions({
             />
           )}
           <Count
-            label="Pass mark in percent (0: none)"
+            label={t('lesson.passMarkInPercent0')}
             least={0}
             most={100}
             value={behaviour.pass}
@@ -167,30 +168,30 @@ export function BehaviourOptions({
       <div className="behaviour__ticks">
         {marks && (
           <Tick checked={behaviour.answers} onTick={(answers) => change({ answers })}>
-            The answers can be seen
+            {t('lesson.theAnswersCanBeSeen')}
           </Tick>
         )}
         <Tick checked={behaviour.oneByOne} onTick={(oneByOne) => change({ oneByOne })}>
-          One item at a time
+          {t('lesson.oneItemAtATime')}
         </Tick>
         <Tick checked={behaviour.shuffle} onTick={(shuffle) => change({ shuffle })}>
-          Another order for each learner
+          {t('lesson.anotherOrderForEachLearner')}
         </Tick>
         <Tick checked={behaviour.clock} onTick={(clock) => change({ clock })}>
-          The time is shown
+          {t('lesson.theTimeIsShown')}
         </Tick>
         <Tick checked={behaviour.sound} onTick={(sound) => change({ sound })}>
-          With sound
+          {t('lesson.withSound')}
         </Tick>
       </div>
       {marks && (
         <fieldset className="behaviour__messages">
-          <legend>What is said at the end</legend>
+          <legend>{t('lesson.whatIsSaidAtThe')}</legend>
           {bandNames.map((name, band) => (
             <div key={name} className="behaviour__row">
               <span>{name}</span>
               <AutoField
-                label={`What is said: ${name}`}
+                label={t('lesson.whatIsSaid', { name })}
                 className="form-control form-control-sm"
                 value={behaviour.messages[band] ?? ''}
                 placeholder={phrasesOf('en').bands[band] ?? ''}

@@ -13,6 +13,7 @@ import { textChoices, useClassTexts } from './class-texts';
 import { grammarRuleNames } from '~core/languages/en/rules/grammar-rules';
 import { ReadingOptions } from './ReadingOptions';
 import { suffixNames } from '~core/languages/en/forms/suffix-names';
+import { t } from '~/phrases/t';
 
 interface EditorProps {
   readonly block: SheetBlock;
@@ -24,11 +25,11 @@ interface EditorProps {
 type SetBlock = (fields: Partial<SheetBlock>) => void;
 
 const textLabels: Partial<Record<SheetBlock['kind'], string>> = {
-  heading: 'Heading',
-  text: 'Text',
-  'can-do': 'What the learner can do, one a line',
-  qr: 'Address or text of the code; a caption on the next line',
-  picture: 'What it shows',
+  heading: t('lesson.heading'),
+  text: t('lesson.text'),
+  'can-do': t('lesson.whatTheLearnerCanDo'),
+  qr: t('lesson.addressOrTextOfThe'),
+  picture: t('lesson.whatItShows'),
 };
 
 /** Fills a word box with words about something, all within the class's reach. */
@@ -48,9 +49,9 @@ function TopicFill({ block, part, send }: Pick<EditorProps, 'block' | 'part' | '
   }, []);
   return (
     <Choice
-      name="Or words about"
+      name={t('lesson.orWordsAbout')}
       value=""
-      options={[['', 'choose a topic'], ...about.map((topic) => [topic, topic] as const)]}
+      options={[['', t('lesson.chooseATopic')], ...about.map((topic) => [topic, topic] as const)]}
       onChoose={(topic) =>
         topic !== '' && send({ intent: 'fill-words', part, block: block.id, topic })
       }
@@ -60,16 +61,19 @@ function TopicFill({ block, part, send }: Pick<EditorProps, 'block' | 'part' | '
 
 /** Every rule that a card can be made of. */
 const topics: readonly (readonly [string, string])[] = [
-  ['', 'Choose a rule'],
+  ['', t('lesson.chooseARule')],
   ...Object.entries({ ing: '-ing', ...suffixNames }).map(
-    ([id, name]) => [`ending:${id}`, `Adding ${name}`] as const,
+    ([id, name]) => [`ending:${id}`, t('lesson.adding', { name })] as const,
   ),
   ...patternNames.map((name) => [`pattern:${name}`, patternTexts[name]] as const),
   ...phonemes.map(
     ({ phoneme, keyWord }) =>
-      [`sound:${phoneme}`, `Ways to spell ${showSound([phoneme])} as in ${keyWord}`] as const,
+      [
+        `sound:${phoneme}`,
+        t('lesson.waysToSpellAsIn', { showSound: showSound([phoneme]), keyWord }),
+      ] as const,
   ),
-  ...grammarRuleNames.map((name) => [`grammar:${name}`, `Grammar: ${name}`] as const),
+  ...grammarRuleNames.map((name) => [`grammar:${name}`, t('lesson.grammar', { name })] as const),
 ];
 
 /** What a rule card is about, in words. */
@@ -81,28 +85,28 @@ function Lines({ block, set }: { block: SheetBlock; set: SetBlock }) {
   return (
     <>
       <Choice
-        name="How many"
+        name={t('lesson.howMany')}
         value={block.rows ?? 4}
         options={[1, 2, 3, 4, 5, 6, 8, 10, 12].map((rows) => [rows, `${rows}`] as const)}
         onChoose={(rows) => set({ rows: Number(rows) })}
       />
       <Choice
-        name="Lines"
+        name={t('lesson.lines')}
         value={ruling.lines}
         options={rulingIds.map((id) => [id, rulingNames[id]] as const)}
         onChoose={(lines) => setRuling({ lines: lines as typeof ruling.lines })}
       />
       <Choice
-        name="Height of a small letter"
+        name={t('lesson.heightOfASmallLetter')}
         value={ruling.letter}
-        options={letterHeights.map((height) => [height, `${height} mm`] as const)}
+        options={letterHeights.map((height) => [height, t('lesson.mm', { height })] as const)}
         onChoose={(letter) => setRuling({ letter: Number(letter) })}
       />
       <Choice
-        name="Hand"
+        name={t('lesson.hand')}
         value={block.hand ?? ''}
         options={[
-          ['', 'as the class learns it'],
+          ['', t('lesson.asTheClassLearnsIt')],
           ...handIds.map((id) => [id, handNames[id]] as const),
         ]}
         onChoose={(hand) =>
@@ -110,12 +114,12 @@ function Lines({ block, set }: { block: SheetBlock; set: SetBlock }) {
         }
       />
       <Toggle
-        name="Dashed line over small letters"
+        name={t('lesson.dashedLineOverSmallLetters')}
         checked={ruling.dashed}
         onChange={(dashed) => setRuling({ dashed })}
       />
       <Toggle
-        name="Tinted band for tails"
+        name={t('lesson.tintedBandForTails')}
         checked={ruling.band}
         onChange={(band) => setRuling({ band })}
       />
@@ -130,7 +134,7 @@ function Reading({ block, set }: { block: SheetBlock; set: SetBlock }) {
   return (
     <>
       <Choice
-        name="Text"
+        name={t('lesson.text')}
         value={text?.id ?? ''}
         options={textChoices(texts)}
         onChoose={(textId) => set({ textId })}
@@ -164,7 +168,7 @@ export function BlockEditor({ block, part, exercises, send }: EditorProps) {
       )}
       {block.kind === 'heading' && (
         <Toggle
-          name="Large letters to colour in"
+          name={t('lesson.largeLettersToColourIn')}
           checked={block.decorative === true}
           onChange={(decorative) => set({ decorative })}
         />
@@ -172,9 +176,9 @@ export function BlockEditor({ block, part, exercises, send }: EditorProps) {
       {block.kind === 'words' && (
         <>
           <div className="mb-2">
-            Words, with commas between them
+            {t('lesson.wordsWithCommasBetweenThem')}
             <AutoField
-              label="Words of the box"
+              label={t('lesson.wordsOfTheBox')}
               className="form-control form-control-sm"
               multiline
               value={(block.words ?? []).join(', ')}
@@ -193,7 +197,7 @@ export function BlockEditor({ block, part, exercises, send }: EditorProps) {
           </div>
           <TopicFill block={block} part={part} send={send} />
           <Toggle
-            name="A picture over each word"
+            name={t('lesson.aPictureOverEachWord')}
             checked={block.pictures === true}
             onChange={(pictures) => set({ pictures })}
           />
@@ -202,7 +206,7 @@ export function BlockEditor({ block, part, exercises, send }: EditorProps) {
       {block.kind === 'reading' && <Reading block={block} set={set} />}
       {block.kind === 'rule' && (
         <Choice
-          name="Rule"
+          name={t('lesson.rule')}
           value={block.topic ?? ''}
           options={topics}
           onChoose={(topic) => set({ topic })}
@@ -210,14 +214,16 @@ export function BlockEditor({ block, part, exercises, send }: EditorProps) {
       )}
       {(block.kind === 'picture' || block.kind === 'rule') && (
         <Choice
-          name="Size"
+          name={t('lesson.size')}
           value={block.size ?? (block.kind === 'rule' ? 'small' : 'medium')}
           options={blockSizes.map((size) => [
             size,
             block.kind === 'rule'
-              ? { small: 'a corner', medium: 'across the sheet', large: 'a page for the wall' }[
-                  size
-                ]
+              ? {
+                  small: t('lesson.aCorner'),
+                  medium: t('lesson.acrossTheSheet'),
+                  large: t('lesson.aPageForTheWall'),
+                }[size]
               : size,
           ])}
           onChoose={(size) => set({ size: size as NonNullable<SheetBlock['size']> })}
@@ -225,7 +231,7 @@ export function BlockEditor({ block, part, exercises, send }: EditorProps) {
       )}
       {block.kind === 'exercise' && (
         <Choice
-          name="Exercise"
+          name={t('lesson.exercise')}
           value={block.part ?? ''}
           options={exercises.map((made) => [made.part.id, made.exercise.title] as const)}
           onChoose={(chosen) => set({ part: chosen })}

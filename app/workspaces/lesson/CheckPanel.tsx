@@ -12,6 +12,7 @@ import { ItemsByHand } from './ItemsByHand';
 import { TryAnswer } from './TryAnswer';
 import { PaperOptions } from './PaperOptions';
 import { hasReach } from '~core/reach/check-material';
+import { t } from '~/phrases/t';
 
 function CheckCard({
   check,
@@ -52,13 +53,13 @@ function CheckCard({
         ))}
       </ul>
       {swaps.length > 0 && (
-        <ul className="chips" aria-label={`Swap ${word} for`}>
+        <ul className="chips" aria-label={t('lesson.swapFor', { word })}>
           {swaps.map((swap) => (
             <li key={swap}>
               <button
                 type="button"
                 className="chip"
-                aria-label={`Swap ${word} for ${swap}`}
+                aria-label={t('lesson.swapFor2', { word, swap })}
                 onClick={() => send({ intent: 'swap', part, from: word, to: swap })}
               >
                 {swap}
@@ -71,19 +72,19 @@ function CheckCard({
         <button
           type="button"
           className="btn btn-link btn-sm p-0"
-          aria-label={`Count ${word} as known`}
+          aria-label={t('lesson.countAsKnown', { word })}
           onClick={() => send({ intent: 'known', word })}
         >
-          Count as known
+          {t('lesson.countAsKnown2')}
         </button>
         {fromWords && (
           <button
             type="button"
             className="btn btn-link btn-sm p-0"
-            aria-label={`Leave ${word} out`}
+            aria-label={t('lesson.leaveOut', { word })}
             onClick={() => send({ intent: 'remove-word', part, word })}
           >
-            Leave out
+            {t('lesson.leaveOut2')}
           </button>
         )}
       </div>
@@ -112,7 +113,10 @@ function Note({ note, part, send }: { note: MakerNote; part: string; send: Send 
                           intent: 'parameters',
                           part,
                           parameters,
-                          label: `Chose for ${word ?? 'the exercise'}: ${label}`,
+                          label: t('lesson.choseFor', {
+                            word: word ?? t('lesson.theExercise'),
+                            label,
+                          }),
                         },
                   )
                 }
@@ -137,14 +141,14 @@ function Words({ open, send }: { open: ExercisePart; send: Send }) {
   };
   return (
     <>
-      <h3>Its words · {part.words.length}</h3>
+      <h3>{t('lesson.itsWords', { words: part.words.length })}</h3>
       <ul className="chips">
         {part.words.map((each) => (
           <li key={each}>
             <button
               type="button"
               className="chip chip--plain"
-              aria-label={`Remove ${each}`}
+              aria-label={t('lesson.remove', { each })}
               onClick={() => send({ intent: 'remove-word', part: part.id, word: each })}
             >
               {each} <BsX aria-hidden="true" />
@@ -155,26 +159,26 @@ function Words({ open, send }: { open: ExercisePart; send: Send }) {
       <form className="d-flex gap-2 my-2" onSubmit={onSubmit}>
         <input
           className="form-control form-control-sm"
-          aria-label="Add a word to this exercise"
-          placeholder="Add a word"
+          aria-label={t('lesson.addAWordToThis')}
+          placeholder={t('lesson.addAWord')}
           maxLength={80}
           value={word}
           onChange={(event) => setWord(event.currentTarget.value)}
         />
         <Button type="submit" size="sm" variant="outline-dark" disabled={word.trim() === ''}>
-          Add
+          {t('lesson.add')}
         </Button>
       </form>
       {suggestions.length > 0 && (
         <>
-          <h3>More that would fit</h3>
+          <h3>{t('lesson.moreThatWouldFit')}</h3>
           <ul className="chips">
             {suggestions.map((each) => (
               <li key={each}>
                 <button
                   type="button"
                   className="chip"
-                  aria-label={`Add ${each}`}
+                  aria-label={t('lesson.add2', { each })}
                   onClick={() => send({ intent: 'add-word', part: part.id, word: each })}
                 >
                   + {each}
@@ -208,8 +212,8 @@ export function CheckPanel({ profile, open, lit, send }: CheckPanelProps) {
   // What is made from sentences has no words of the list to swap.
   const usesWords = info?.needsText !== true && info?.words !== 'none';
   return (
-    <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
-      <h2>Check for {profile.name}</h2>
+    <aside className="check-panel" aria-label={t('lesson.checkFor', { name: profile.name })}>
+      <h2>{t('lesson.checkFor', { name: profile.name })}</h2>
       {exercise.notes.map((note) => (
         <Note key={note.text} note={note} part={part.id} send={send} />
       ))}

@@ -10,11 +10,12 @@ import {
   type DocumentKind,
 } from '~/documents/download';
 import { MenuItem } from '~/ui/MenuItem';
+import { t } from '~/phrases/t';
 
 /** Why there is no PDF. */
 const whyNot = {
-  'no Chromium': 'No Chromium is installed on the server, so no PDF. Print gives the same pages.',
-  'no server': 'The server cannot be reached, so no PDF now. Print gives the same pages.',
+  'no Chromium': t('lesson.noChromiumIsInstalledOn'),
+  'no server': t('lesson.theServerCannotBeReached'),
 } as const;
 
 /** Whether the server can make a PDF; undefined while it is being asked. */
@@ -58,7 +59,7 @@ export function DownloadMenu(props: {
       const message = await work();
       setState(message ? { message } : 'idle');
     } catch {
-      setState({ message: 'The file could not be made. Try again, or print instead.' });
+      setState({ message: t('lesson.theFileCouldNotBe2') });
     }
   };
   const pages = open.sheet.pages.filter((page) => page.part === face);
@@ -80,19 +81,19 @@ export function DownloadMenu(props: {
           variant="outline-dark"
           disabled={pdf !== 'can be made' || state === 'working' || empty}
           onClick={() => void run(() => saveFromServer('/pdf', { title, sheets }, title, setPlace))}
-          aria-label={state === 'working' ? undefined : 'Download PDF'}
+          aria-label={state === 'working' ? undefined : t('lesson.downloadPdf')}
           aria-describedby={pdf !== undefined && pdf !== 'can be made' ? 'no-pdf' : undefined}
         >
           <BsDownload aria-hidden="true" />{' '}
-          {state === 'working' ? place || 'Making the file …' : 'PDF'}
+          {state === 'working' ? place || t('lesson.makingTheFile') : 'PDF'}
         </Button>
         <Dropdown.Toggle
           split
           variant="outline-dark"
-          aria-label="Download as something else"
+          aria-label={t('lesson.downloadAsSomethingElse')}
           disabled={open.sheet.pages.length === 0}
         />
-        <Dropdown.Menu aria-label="Download as">
+        <Dropdown.Menu aria-label={t('lesson.downloadAs')}>
           <Dropdown.Header aria-level={2}>{documents.title}</Dropdown.Header>
           {(Object.keys(documentKinds) as DocumentKind[])
             .filter(
@@ -107,7 +108,10 @@ export function DownloadMenu(props: {
           {pdf === 'can be made' &&
             pages.slice(0, 8).map((page, index) => (
               <MenuItem key={page.number} onChoose={() => void savePicture(index)}>
-                Picture of {face === 'key' ? 'key' : 'page'} {page.number} (.png)
+                {t('lesson.pictureOfPng', {
+                  which: face === 'key' ? t('lesson.key2') : t('lesson.page'),
+                  number: page.number,
+                })}
               </MenuItem>
             ))}
         </Dropdown.Menu>

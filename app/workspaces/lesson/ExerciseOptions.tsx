@@ -7,6 +7,7 @@ import { homeLanguages } from '~core/exercises/making/said-at-home';
 import { languageName } from '~/ui/language-name';
 import { MakerPanel } from './MakerPanel';
 import { VersionChoice } from './VersionChoice';
+import { t } from '~/phrases/t';
 
 /** Title, instruction, version and the switches of an exercise. */
 export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send }) {
@@ -19,20 +20,20 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
   const shuffled = part.parameters.shuffle ?? (shuffle?.kind === 'flag' && shuffle.usual);
   return (
     <>
-      <h3>The sheet</h3>
+      <h3>{t('lesson.theSheet')}</h3>
       <AutoField
-        label="Title of the sheet"
+        label={t('lesson.titleOfTheSheet')}
         className="form-control form-control-sm mb-2"
         value={exercise.title}
         payload={(title) => ({
           intent: 'parameters',
           part: part.id,
           parameters: { title },
-          label: 'Changed the title of the sheet',
+          label: t('lesson.changedTheTitleOfThe'),
         })}
       />
       <AutoField
-        label="Instruction"
+        label={t('lesson.instruction')}
         className="form-control form-control-sm mb-2"
         multiline
         value={exercise.instruction}
@@ -40,11 +41,11 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
           intent: 'parameters',
           part: part.id,
           parameters: { instruction },
-          label: 'Changed the instruction',
+          label: t('lesson.changedTheInstruction'),
         })}
       />
       <label className="d-block small mb-2">
-        A line under it in
+        {t('lesson.aLineUnderItIn')}
         <select
           className="form-select form-select-sm"
           value={part.parameters.alsoIn ?? ''}
@@ -53,12 +54,12 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
             set(
               { alsoIn },
               alsoIn === ''
-                ? 'Took the line under the instruction away'
-                : `Said it in ${languageName(alsoIn)}, too`,
+                ? t('lesson.tookTheLineUnderThe')
+                : t('lesson.saidItInToo', { languageName: languageName(alsoIn) }),
             );
           }}
         >
-          <option value="">no other language</option>
+          <option value="">{t('lesson.noOtherLanguage')}</option>
           {homeLanguages.map((tag) => (
             <option key={tag} value={tag}>
               {languageName(tag)}
@@ -68,32 +69,35 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
       </label>
       <VersionChoice
         version={part.parameters.version}
-        onChoose={(version) => set({ version }, `Made the ${version} version`)}
+        onChoose={(version) => set({ version }, t('lesson.madeTheVersion', { version }))}
       />
       <MakerPanel open={open} onSet={set} />
       {canShowWorked && (
         <Toggle
-          name="Show item 1 worked"
+          name={t('lesson.showItem1Worked')}
           checked={exercise.worked}
           onChange={(worked) =>
-            set({ worked }, worked ? 'Showed item 1 worked' : 'Hid the worked item')
+            set({ worked }, worked ? t('lesson.showedItem1Worked') : t('lesson.hidTheWorkedItem'))
           }
         />
       )}
       {hasBank && (
         <Toggle
-          name="Give the choices in a box"
+          name={t('lesson.giveTheChoicesInA')}
           checked={bank}
           onChange={(given) =>
-            set({ bank: given }, given ? 'Gave the choices' : 'Took the choices away')
+            set(
+              { bank: given },
+              given ? t('lesson.gaveTheChoices') : t('lesson.tookTheChoicesAway'),
+            )
           }
         />
       )}
       <Toggle
-        name="Shuffle"
+        name={t('lesson.shuffle')}
         checked={shuffled}
         onChange={(shuffle) =>
-          set({ shuffle }, shuffle ? 'Shuffled' : 'Kept the order of the list')
+          set({ shuffle }, shuffle ? t('lesson.shuffled') : t('lesson.keptTheOrderOfThe'))
         }
       />
       {shuffled && (
@@ -103,7 +107,7 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
           className="mt-1"
           onClick={() => send({ intent: 'shuffle', part: part.id })}
         >
-          Shuffle again
+          {t('lesson.shuffleAgain')}
         </Button>
       )}
     </>

@@ -10,6 +10,7 @@ import {
 import { Toggle } from '~/ui/Toggle';
 import { Choice } from './Choice';
 import type { PanelProps } from './panel-props';
+import { t } from '~/phrases/t';
 
 interface NamedProps extends PanelProps {
   readonly name: string;
@@ -50,34 +51,43 @@ export function RulingChoices({ name, open, onSet }: NamedProps) {
   return (
     <>
       <Choice
-        name="Lines"
+        name={t('lesson.lines')}
         value={ruling?.lines ?? 'four'}
         options={rulingIds.map((id) => [id, rulingNames[id]] as const)}
-        onChoose={(lines, text) => set({ lines: lines as Ruling['lines'] }, `Lines: ${text}`)}
+        onChoose={(lines, text) =>
+          set({ lines: lines as Ruling['lines'] }, t('lesson.lines2', { text }))
+        }
       />
       <Choice
-        name="Height of a small letter"
+        name={t('lesson.heightOfASmallLetter')}
         value={ruling?.letter ?? plainRuling.letter}
-        options={letterHeights.map((height) => [height, `${height} mm`] as const)}
+        options={letterHeights.map((height) => [height, t('lesson.mm', { height })] as const)}
         onChoose={(letter, text) =>
-          set({ letter: Number(letter) as Ruling['letter'] }, `Letters of ${text}`)
+          set({ letter: Number(letter) as Ruling['letter'] }, t('lesson.lettersOf', { text }))
         }
       />
       <Toggle
-        name="Dashed line over small letters"
+        name={t('lesson.dashedLineOverSmallLetters')}
         checked={ruling?.dashed ?? plainRuling.dashed}
-        onChange={(dashed) => set({ dashed }, dashed ? 'Dashed the line' : 'Drew a plain line')}
+        onChange={(dashed) =>
+          set({ dashed }, dashed ? t('lesson.dashedTheLine') : t('lesson.drewAPlainLine'))
+        }
       />
       <Toggle
-        name="Tinted band for tails"
+        name={t('lesson.tintedBandForTails')}
         checked={ruling?.band ?? plainRuling.band}
-        onChange={(band) => set({ band }, band ? 'Tinted the band' : 'Took the tint away')}
+        onChange={(band) =>
+          set({ band }, band ? t('lesson.tintedTheBand') : t('lesson.tookTheTintAway'))
+        }
       />
       <Toggle
-        name="For a left hand: models at the right"
+        name={t('lesson.forALeftHandModels')}
         checked={ruling?.leftHanded ?? plainRuling.leftHanded}
         onChange={(leftHanded) =>
-          set({ leftHanded }, leftHanded ? 'Set for a left hand' : 'Set for a right hand')
+          set(
+            { leftHanded },
+            leftHanded ? t('lesson.setForALeftHand') : t('lesson.setForARightHand'),
+          )
         }
       />
     </>

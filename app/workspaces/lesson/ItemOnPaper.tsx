@@ -5,6 +5,7 @@ import { engine } from '~/workers/engine.client';
 import type { PartContext } from '~/workers/part-maker';
 import type { ExercisePart, Send } from './built-part';
 import { TextsOfWord } from './ItemsByHand';
+import { t } from '~/phrases/t';
 
 /** An item that was chosen on the paper: by its number in the exercise, or by its word alone. */
 export interface ChosenItem {
@@ -47,10 +48,10 @@ export function ItemOnPaper({ open, context, chosen, onClose, send }: ItemOnPape
     send({ intent: 'parameters', part: part.id, parameters, label });
   const another = async () => {
     if (place === undefined) return;
-    setSaid('Looking for another …');
+    setSaid(t('lesson.lookingForAnother'));
     const parameters = await engine().anotherItem(part, place.id, context);
-    setSaid(parameters ? '' : 'There is no other item for this word in this exercise.');
-    if (parameters) set(parameters, `Made item ${index + 1} once more`);
+    setSaid(parameters ? '' : t('lesson.thereIsNoOtherItem'));
+    if (parameters) set(parameters, t('lesson.madeItemOnceMore', { index: index + 1 }));
   };
   const takeOut = () => {
     onClose();
@@ -58,15 +59,18 @@ export function ItemOnPaper({ open, context, chosen, onClose, send }: ItemOnPape
     if (isGiven && onlyOne) send({ intent: 'remove-word', part: part.id, word });
     else if (place) {
       const without = [...(part.parameters.without ?? []), place.key];
-      set({ without }, `Took out item ${index + 1}`);
+      set({ without }, t('lesson.tookOutItem', { index: index + 1 }));
     }
   };
   const move = (by: 1 | -1) => {
     if (place === undefined) return;
     onClose();
-    set({ order: moved(keys, place.key, by) }, `Moved item ${index + 1} ${by < 0 ? 'up' : 'down'}`);
+    set(
+      { order: moved(keys, place.key, by) },
+      t('lesson.movedItem', { index: index + 1, which: by < 0 ? 'up' : 'down' }),
+    );
   };
-  const name = place ? `Item ${index + 1}` : word;
+  const name = place ? t('lesson.item2', { index: index + 1 }) : word;
   return (
     <Overlay
       show
@@ -91,16 +95,16 @@ export function ItemOnPaper({ open, context, chosen, onClose, send }: ItemOnPape
             type="button"
             ref={close}
             className="btn-close"
-            aria-label="Close"
+            aria-label={t('lesson.close')}
             onClick={onClose}
           />
         </Popover.Header>
         <Popover.Body>
-          <div className="item-menu__does" role="group" aria-label="Change this item">
+          <div className="item-menu__does" role="group" aria-label={t('lesson.changeThisItem')}>
             {place && (
               <>
                 <button type="button" className="btn btn-sm" onClick={() => void another()}>
-                  <BsShuffle aria-hidden="true" /> Another
+                  <BsShuffle aria-hidden="true" /> {t('lesson.another')}
                 </button>
                 <button
                   type="button"
@@ -108,7 +112,7 @@ export function ItemOnPaper({ open, context, chosen, onClose, send }: ItemOnPape
                   disabled={index === 0}
                   onClick={() => move(-1)}
                 >
-                  <BsArrowUp aria-hidden="true" /> Up
+                  <BsArrowUp aria-hidden="true" /> {t('lesson.up')}
                 </button>
                 <button
                   type="button"
@@ -116,13 +120,13 @@ export function ItemOnPaper({ open, context, chosen, onClose, send }: ItemOnPape
                   disabled={index === places.length - 1}
                   onClick={() => move(1)}
                 >
-                  <BsArrowDown aria-hidden="true" /> Down
+                  <BsArrowDown aria-hidden="true" /> {t('lesson.down')}
                 </button>
               </>
             )}
             {(place ?? isGiven) && (
               <button type="button" className="btn btn-sm" onClick={takeOut}>
-                <BsX aria-hidden="true" /> Take out
+                <BsX aria-hidden="true" /> {t('lesson.takeOut')}
               </button>
             )}
           </div>
@@ -131,8 +135,8 @@ export function ItemOnPaper({ open, context, chosen, onClose, send }: ItemOnPape
           </p>
           {instead.length > 0 && (
             <div className="mb-2">
-              <span className="quiet small">Instead of {word}</span>
-              <ul className="chips" aria-label={`Instead of ${word}`}>
+              <span className="quiet small">{t('lesson.insteadOf', { word })}</span>
+              <ul className="chips" aria-label={t('lesson.insteadOf', { word })}>
                 {instead.map((to) => (
                   <li key={to}>
                     <button

@@ -1,6 +1,7 @@
 import { withHandEdit } from '~core/exercises/interactions/kit/hand-edit';
 import { AutoField } from '~/ui/AutoField';
 import type { ExercisePart, Send } from './built-part';
+import { t } from '~/phrases/t';
 
 const saveEdits = (part: string, edits: object, label: string) => ({
   intent: 'parameters',
@@ -30,7 +31,7 @@ export function TextsOfWord({
           <div key={`${text.label} ${index}`} className="item-text">
             <span className="quiet small">{text.label}</span>
             <AutoField
-              label={`${text.label} of ${word}`}
+              label={t('lesson.of', { label: text.label, word })}
               className="form-control form-control-sm"
               multiline={text.text.length > 30}
               value={text.text}
@@ -38,7 +39,7 @@ export function TextsOfWord({
                 saveEdits(
                   part.id,
                   withHandEdit(edits, text.word, text.text, to),
-                  `Changed ${word} by hand`,
+                  t('lesson.changedByHand', { word }),
                 )
               }
             />
@@ -46,27 +47,27 @@ export function TextsOfWord({
               <button
                 type="button"
                 className="btn btn-link btn-sm p-0"
-                aria-label={`As it was made: ${text.label} of ${word}`}
+                aria-label={t('lesson.asItWasMadeOf', { label: text.label, word })}
                 onClick={() =>
                   send(
                     saveEdits(
                       part.id,
                       withHandEdit(edits, text.word, text.text, text.was ?? ''),
-                      `Restored ${word}`,
+                      t('lesson.restored', { word }),
                     ),
                   )
                 }
               >
-                As it was made: {text.was || 'empty'}
+                {t('lesson.asItWasMade', { was: text.was || t('lesson.empty') })}
               </button>
             )}
           </div>
         ))}
       {accepted[word] && (
         <div className="mb-1">
-          <span className="quiet small">Also right, one a line</span>
+          <span className="quiet small">{t('lesson.alsoRightOneALine')}</span>
           <AutoField
-            label={`Also right for ${word}`}
+            label={t('lesson.alsoRightFor', { word })}
             className="form-control form-control-sm"
             multiline
             value={(accepted[word] ?? []).join('\n')}
@@ -79,7 +80,7 @@ export function TextsOfWord({
                   [word]: to.split('\n').flatMap((line) => line.trim() || []),
                 },
               },
-              label: `Changed what is right for ${word}`,
+              label: t('lesson.changedWhatIsRightFor', { word }),
             })}
           />
         </div>
@@ -95,12 +96,16 @@ export function ItemsByHand({ open, send }: { open: ExercisePart; send: Send }) 
   if (words.length === 0) return null;
   return (
     <details className="panel-fold">
-      <summary>Change items by hand{edits.length > 0 ? ` · ${edits.length} changed` : ''}</summary>
+      <summary>
+        {t('lesson.changeItemsByHand', {
+          which: edits.length > 0 ? t('lesson.changed2', { edits: edits.length }) : '',
+        })}
+      </summary>
       {words.map((word) => (
         <details key={word} className="item-texts">
           <summary>
             {word}
-            {edits.some((edit) => edit.word === word) ? ' · changed' : ''}
+            {edits.some((edit) => edit.word === word) ? t('lesson.changed3') : ''}
           </summary>
           <TextsOfWord open={open} word={word} send={send} />
         </details>

@@ -18,6 +18,7 @@ import { Stages } from './Stages';
 import { TakeHomeDialog } from './TakeHomeDialog';
 import { posterAcross, Workbench, type Face, type PageView, type Scope } from './Workbench';
 import { useSend } from '~/ui/use-send';
+import { t } from '~/phrases/t';
 
 export interface LessonWorkspaceProps {
   readonly lesson: Lesson;
@@ -152,8 +153,8 @@ export function LessonWorkspace(props: LessonWorkspaceProps) {
               send={send}
             />
           ) : (
-            <Empty title="No exercise yet">
-              <p>Add one to a stage on the left: it is made from the words you give it.</p>
+            <Empty title={t('lesson.noExerciseYet')}>
+              <p>{t('lesson.addOneToAStage')}</p>
             </Empty>
           )}
         </div>

@@ -2,6 +2,7 @@ import { BsX } from 'react-icons/bs';
 import { MOST_LIT } from '~core/sheets/reading/lit-forms';
 import { litNames } from '~core/texts/reading-layout';
 import { Choice } from './Choice';
+import { t } from '~/phrases/t';
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -17,31 +18,31 @@ export function LitChoice({
     <div className="mb-2">
       {lit.length < MOST_LIT && (
         <Choice
-          name="Grammar underlined"
+          name={t('lesson.grammarUnderlined')}
           value=""
           options={[
-            ['', lit.length === 0 ? 'nothing' : 'add another form'],
+            ['', lit.length === 0 ? 'nothing' : t('lesson.addAnotherForm')],
             ...litNames
               .filter((name) => !lit.includes(name))
               .map((name) => [name, capital(name)] as const),
           ]}
           onChoose={(name) => {
-            if (name !== '') onSet([...lit, name], `Underlined ${name}`);
+            if (name !== '') onSet([...lit, name], t('lesson.underlined', { name }));
           }}
         />
       )}
       {lit.length > 0 && (
-        <div className="form-chips" role="group" aria-label="Underlined in the text">
+        <div className="form-chips" role="group" aria-label={t('lesson.underlinedInTheText')}>
           {lit.map((name) => (
             <button
               key={name}
               type="button"
               className="form-chip"
-              aria-label={`Take ${name} away`}
+              aria-label={t('lesson.takeAway', { name })}
               onClick={() =>
                 onSet(
                   lit.filter((each) => each !== name),
-                  `No longer underlined: ${name}`,
+                  t('lesson.noLongerUnderlined', { name }),
                 )
               }
             >

@@ -16,6 +16,7 @@ import { LeftField } from './LeftField';
 import { PicturePlaces } from './PicturePlaces';
 import { ScenePicture } from './ScenePicture';
 import { SectionChoice, TextChoice } from './TextChoice';
+import { t } from '~/phrases/t';
 
 interface PieceProps<Of extends Parameter = Parameter> extends PanelProps {
   readonly name: string;
@@ -34,7 +35,7 @@ function NumberChoice({ open, onSet, name, parameter }: PieceProps<NumberParamet
       name={label}
       value={value ?? ''}
       options={[
-        ...(usual === undefined ? [['', 'as many as usual'] as const] : []),
+        ...(usual === undefined ? [['', t('lesson.asManyAsUsual')] as const] : []),
         ...numbers.map((each) => [each, unit ? `${each} ${unit}` : String(each)] as const),
       ]}
       onChoose={(chosen, said) =>
@@ -53,7 +54,9 @@ function TextPiece({ open, onSet, name, parameter }: PieceProps<TextParameter>) 
       lines={lines}
       longest={longest}
       value={value}
-      onSave={(text) => onSet({ [name]: text.trim() || null }, `Changed: ${label.toLowerCase()}`)}
+      onSave={(text) =>
+        onSet({ [name]: text.trim() || null }, t('lesson.changed', { label: label.toLowerCase() }))
+      }
     />
   );
 }
@@ -79,7 +82,7 @@ function ListPiece({ open, onSet, name, parameter }: PieceProps<ListParameter>) 
           .filter((each) => each !== '');
         onSet(
           { [name]: list.length === 0 && kind === 'sentences' ? null : list },
-          `Changed: ${label.toLowerCase()}`,
+          t('lesson.changed', { label: label.toLowerCase() }),
         );
       }}
     />

@@ -7,14 +7,15 @@ import type { Place } from '~core/maps/atlas';
 import type { MapZoom } from '~core/maps/locator-map';
 import { readPicture } from '~/ui/read-picture';
 import type { DrawnMap, MapService } from '~/workers/map.worker';
+import { t } from '~/phrases/t';
 
 const zooms: readonly (readonly [MapZoom, string])[] = [
-  ['globe', 'on the globe'],
-  ['country', 'in its country'],
-  ['region', 'in its region'],
+  ['globe', t('lesson.onTheGlobe')],
+  ['country', t('lesson.inItsCountry')],
+  ['region', t('lesson.inItsRegion')],
 ];
 
-const NO_ATLAS = 'The atlas could not be opened. Close this and try again.';
+const NO_ATLAS = t('lesson.theAtlasCouldNotBe');
 
 /** Lines are sharp on a whole page. */
 const SIDE = 1600;
@@ -36,7 +37,9 @@ const countries = new Intl.DisplayNames(['en'], { type: 'region' });
 
 /** Porto, Portugal; of a country its name alone. */
 const called = ({ name, country }: Place) =>
-  country === undefined ? `${name} (country)` : `${name}, ${countries.of(country) ?? country}`;
+  country === undefined
+    ? t('lesson.country', { name })
+    : `${name}, ${countries.of(country) ?? country}`;
 
 const dataUrl = (svg: string) => `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
 
@@ -108,7 +111,7 @@ export function MapDialog({ onClose, onTake }: MapDialogProps) {
     const file = new File([map.picture], 'map.svg', { type: 'image/svg+xml' });
     const { picture, ratio } = await readPicture(file, { side: SIDE });
     const way = zooms.find(([each]) => each === zoom)?.[1] ?? '';
-    const shows = `Map: ${called(place)}, ${way}${marked ? ', marked with a dot' : ''}`;
+    const shows = `Map: ${called(place)}, ${way}${marked ? t('lesson.markedWithADot') : ''}`;
     onTake({ picture, ratio, shows }, { ...map.at, word: place.name });
     onClose();
   };
@@ -123,12 +126,12 @@ export function MapDialog({ onClose, onTake }: MapDialogProps) {
     >
       <Modal.Header closeButton closeLabel="Close">
         <Modal.Title as="h2" id={`${id}-title`} className="h4">
-          A map of a place
+          {t('lesson.aMapOfAPlace')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body className="map-choice">
         <div>
-          <label htmlFor={`${id}-name`}>A country, or a town of 15,000 people or more</label>
+          <label htmlFor={`${id}-name`}>{t('lesson.aCountryOrATown')}</label>
           <input
             ref={field}
             id={`${id}-name`}
@@ -140,7 +143,7 @@ export function MapDialog({ onClose, onTake }: MapDialogProps) {
           />
           {found.length > 0 && (
             <fieldset className="map-choice__places">
-              <legend className="small">Which one?</legend>
+              <legend className="small">{t('lesson.whichOne')}</legend>
               {found.map((each, index) => (
                 <div
                   key={`${called(each)} ${each.latitude} ${each.longitude}`}
@@ -164,11 +167,11 @@ export function MapDialog({ onClose, onTake }: MapDialogProps) {
           <p role="status" className="small mb-2">
             {problem ||
               (answer !== undefined && answer.typed === typed && found.length === 0 && typed.trim()
-                ? `The atlas has no place called ${typed.trim()}. Try the nearest larger town, or the country.`
+                ? t('lesson.theAtlasHasNoPlace', { typed: typed.trim() })
                 : '')}
           </p>
           <fieldset>
-            <legend className="small">Where it is</legend>
+            <legend className="small">{t('lesson.whereItIs')}</legend>
             {zooms.map(([each, said]) => (
               <div key={each} className="form-check">
                 <input
@@ -194,13 +197,13 @@ export function MapDialog({ onClose, onTake }: MapDialogProps) {
               onChange={(event) => setMarked(event.currentTarget.checked)}
             />
             <label className="form-check-label" htmlFor={`${id}-marked`}>
-              with a dot where it is; without, the map is blank for labelling
+              {t('lesson.withADotWhereIt')}
             </label>
           </div>
         </div>
         <figure className="map-choice__map">
           {map === undefined || place === undefined ? (
-            <p className="mb-0">Type a name and choose the place: its map stands here.</p>
+            <p className="mb-0">{t('lesson.typeANameAndChoose')}</p>
           ) : (
             <img src={dataUrl(map.picture)} alt={`Map: ${called(place)}`} />
           )}
@@ -208,10 +211,10 @@ export function MapDialog({ onClose, onTake }: MapDialogProps) {
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-dark" onClick={onClose}>
-          Close
+          {t('lesson.close')}
         </Button>
         <Button disabled={map === undefined || busy} onClick={() => void take()}>
-          {busy && <Spinner size="sm" aria-hidden="true" />} Take this map
+          {busy && <Spinner size="sm" aria-hidden="true" />} {t('lesson.takeThisMap')}
         </Button>
       </Modal.Footer>
     </Modal>

@@ -13,6 +13,7 @@ import { Link } from 'react-router';
 import type { ClassProfile } from '~core/classes/class-profile';
 import { grammarTargets, type StartKind } from '~core/lessons/start-lesson';
 import type { WordList } from '~core/lists/word-list';
+import { t } from '~/phrases/t';
 
 interface NewLessonProps {
   readonly profile: ClassProfile;
@@ -70,7 +71,7 @@ function ChosenDoor({
         ))}
       </select>
       <Button disabled={busy} onClick={() => onStart(id)}>
-        Begin
+        {t('lesson.begin')}
       </Button>
     </div>
   );
@@ -80,16 +81,14 @@ function ChosenDoor({
 export function NewLesson({ profile, lists, texts, busy, problem, onStart }: NewLessonProps) {
   const begin = (kind: StartKind) => (
     <Button disabled={busy} onClick={() => onStart({ kind })}>
-      Begin
+      {t('lesson.begin')}
     </Button>
   );
   return (
     <div className="page">
-      <h1>A new lesson for {profile.name}</h1>
+      <h1>{t('lesson.aNewLessonFor', { name: profile.name })}</h1>
       <p className="quiet" role="status">
-        {busy
-          ? 'The lesson is being made …'
-          : 'Begin with what you have. The stages are filled for you, and each part can be exchanged.'}
+        {busy ? t('lesson.theLessonIsBeingMade') : t('lesson.beginWithWhatYouHave')}
       </p>
       {problem && (
         <p className="message" role="alert">
@@ -99,12 +98,12 @@ export function NewLesson({ profile, lists, texts, busy, problem, onStart }: New
       <div className="tiles mt-3">
         <Door
           icon={<BsFonts aria-hidden="true" />}
-          title="Words"
-          says="A list of yours: recalled, modelled, practised together and alone."
+          title={t('lesson.words')}
+          says={t('lesson.aListOfYoursRecalled')}
         >
           {lists.length > 0 ? (
             <ChosenDoor
-              label="The list"
+              label={t('lesson.theList')}
               options={lists.map(
                 ({ id, name, words }) => [id, `${name} (${words.length})`] as const,
               )}
@@ -113,35 +112,35 @@ export function NewLesson({ profile, lists, texts, busy, problem, onStart }: New
             />
           ) : (
             <Link className="btn btn-outline-dark" to="/words">
-              Find words first
+              {t('lesson.findWordsFirst')}
             </Link>
           )}
         </Door>
         <Door
           icon={<BsBook aria-hidden="true" />}
-          title="A text"
-          says="Before, while and after reading, with questions and their keys."
+          title={t('lesson.aText')}
+          says={t('lesson.beforeWhileAndAfterReading')}
         >
           {texts.length > 0 ? (
             <ChosenDoor
-              label="The text"
+              label={t('lesson.theText')}
               options={texts.map(({ id, title }) => [id, title] as const)}
               busy={busy}
               onStart={(id) => onStart({ kind: 'text', id })}
             />
           ) : (
             <Link className="btn btn-outline-dark" to="/texts">
-              Bring a text in
+              {t('lesson.bringATextIn')}
             </Link>
           )}
         </Door>
         <Door
           icon={<BsSignpost aria-hidden="true" />}
-          title="A grammar target"
-          says="Its rule on a card, found in sentences, practised, used in writing."
+          title={t('lesson.aGrammarTarget')}
+          says={t('lesson.itsRuleOnACard')}
         >
           <ChosenDoor
-            label="The grammar target"
+            label={t('lesson.theGrammarTarget')}
             options={grammarTargets.map((name) => [name, name] as const)}
             busy={busy}
             onStart={(id) => onStart({ kind: 'grammar', id })}
@@ -149,29 +148,29 @@ export function NewLesson({ profile, lists, texts, busy, problem, onStart }: New
         </Door>
         <Door
           icon={<BsImage aria-hidden="true" />}
-          title="A picture"
-          says="Your own picture, its places named, then written about."
+          title={t('lesson.aPicture')}
+          says={t('lesson.yourOwnPictureItsPlaces')}
         >
           {begin('picture')}
         </Door>
         <Door
           icon={<BsPersonLinesFill aria-hidden="true" />}
-          title="Names to trace"
-          says="A page for each learner with her own name in your school’s hand."
+          title={t('lesson.namesToTrace')}
+          says={t('lesson.aPageForEachLearner')}
         >
           {begin('names')}
         </Door>
         <Door
           icon={<BsPencil aria-hidden="true" />}
-          title="A piece of writing"
-          says="So many words, with words and structures that must be in it."
+          title={t('lesson.aPieceOfWriting')}
+          says={t('lesson.soManyWordsWithWords')}
         >
           {begin('writing')}
         </Door>
         <Door
           icon={<BsFileEarmark aria-hidden="true" />}
-          title="An empty lesson"
-          says="Five stages with nothing in them yet."
+          title={t('lesson.anEmptyLesson')}
+          says={t('lesson.fiveStagesWithNothingIn')}
         >
           {begin('blank')}
         </Door>

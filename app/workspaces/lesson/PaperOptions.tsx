@@ -10,19 +10,20 @@ import { papers, type PaperName } from '~core/kernel/paper-size';
 import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
 import type { Send } from './built-part';
+import { t } from '~/phrases/t';
 
 const borderTexts: Readonly<Record<BorderName, string>> = {
-  none: 'no border',
-  line: 'a double line',
+  none: t('lesson.noBorder'),
+  line: t('lesson.aDoubleLine'),
   drops: 'drops',
   waves: 'waves',
 };
 
 const finishTexts: Readonly<Record<FinishName, string>> = {
-  none: 'nothing more',
+  none: t('lesson.nothingMore'),
   'can-do': 'a can-do strip',
-  draw: 'a box to draw in',
-  challenge: 'a challenge',
+  draw: t('lesson.aBoxToDrawIn'),
+  challenge: t('lesson.aChallenge'),
 };
 
 function Choose(props: {
@@ -72,15 +73,15 @@ export function PaperOptions({
     send({ intent: 'layout', part: part.id, layout: changed, label });
   return (
     <details className="panel-fold">
-      <summary>Paper and print</summary>
+      <summary>{t('lesson.paperAndPrint')}</summary>
       <label className="d-block mb-2">
-        Paper
+        {t('lesson.paper')}
         <select
           className="form-select form-select-sm"
           value={paper}
           onChange={(event) => {
             const chosen = event.currentTarget.value as PaperName;
-            set({ paper: chosen }, `Changed the paper to ${papers[chosen].label}`);
+            set({ paper: chosen }, t('lesson.changedThePaperTo', { label: papers[chosen].label }));
           }}
         >
           {Object.values(papers).map(({ name, label }) => (
@@ -91,26 +92,29 @@ export function PaperOptions({
         </select>
       </label>
       <label className="d-block mb-2">
-        Columns
+        {t('lesson.columns')}
         <select
           className="form-select form-select-sm"
           value={layout.columns ?? 1}
           onChange={(event) => {
             const columns = Number(event.currentTarget.value);
-            set({ columns }, columns === 2 ? 'Set in two columns' : 'Set in one column');
+            set(
+              { columns },
+              columns === 2 ? t('lesson.setInTwoColumns') : t('lesson.setInOneColumn'),
+            );
           }}
         >
-          <option value={1}>one</option>
-          <option value={2}>two</option>
+          <option value={1}>{t('lesson.one')}</option>
+          <option value={2}>{t('lesson.two')}</option>
         </select>
       </label>
       {dressed && (
         <>
           <Choose
-            name="Look"
+            name={t('lesson.look')}
             value={layout.look ?? ''}
             options={[
-              ['', 'as the class has it'],
+              ['', t('lesson.asTheClassHasIt')],
               ...lookNames.map(
                 (name) => [name, `${looks[name].name}: ${looks[name].says}`] as const,
               ),
@@ -118,41 +122,49 @@ export function PaperOptions({
             onChoose={(look) =>
               set(
                 { look: look || null },
-                look ? `Look: ${looks[look as Look].name}` : 'Look of the class',
+                look
+                  ? t('lesson.look2', { name: looks[look as Look].name })
+                  : t('lesson.lookOfTheClass'),
               )
             }
           />
           <Choose
-            name="Key"
+            name={t('lesson.key')}
             value={layout.key ?? 'list'}
             options={[
-              ['list', 'a list of answers with reasons'],
-              ['written', 'the sheet with its answers written in'],
+              ['list', t('lesson.aListOfAnswersWith')],
+              ['written', t('lesson.theSheetWithItsAnswers')],
             ]}
             onChoose={(key) =>
-              set({ key }, key === 'written' ? 'Wrote the answers into the sheet' : 'Key as a list')
+              set(
+                { key },
+                key === 'written' ? t('lesson.wroteTheAnswersIntoThe') : t('lesson.keyAsAList'),
+              )
             }
           />
         </>
       )}
       {closes && (
         <Choose
-          name="At the end of the sheet"
+          name={t('lesson.atTheEndOfThe')}
           value={layout.finish ?? 'none'}
           options={finishNames.map((name) => [name, finishTexts[name]] as const)}
           onChoose={(finish) =>
-            set({ finish }, `Closed the sheet with ${finishTexts[finish as FinishName]}`)
+            set(
+              { finish },
+              t('lesson.closedTheSheetWith', { finishTexts: finishTexts[finish as FinishName] }),
+            )
           }
         />
       )}
       <label className="d-block mb-2">
-        Border
+        {t('lesson.border')}
         <select
           className="form-select form-select-sm"
           value={layout.border ?? 'none'}
           onChange={(event) => {
             const border = event.currentTarget.value as BorderName;
-            set({ border }, `Border: ${borderTexts[border]}`);
+            set({ border }, t('lesson.border2', { borderTexts: borderTexts[border] }));
           }}
         >
           {borderNames.map((name) => (
@@ -163,63 +175,73 @@ export function PaperOptions({
         </select>
       </label>
       <div className="mb-2">
-        Header
+        {t('lesson.header')}
         <AutoField
-          label="Header of each page"
+          label={t('lesson.headerOfEachPage')}
           className="form-control form-control-sm"
           value={layout.header ?? ''}
-          placeholder="Printed at the head of each page"
+          placeholder={t('lesson.printedAtTheHeadOf')}
           payload={(header) => ({
             intent: 'layout',
             part: part.id,
             layout: { header },
-            label: 'Changed the header',
+            label: t('lesson.changedTheHeader'),
           })}
         />
       </div>
       <Toggle
-        name="Large print (18 pt and more)"
+        name={t('lesson.largePrint18PtAnd')}
         checked={layout.largePrint === true}
         onChange={(largePrint) =>
-          set({ largePrint }, largePrint ? 'Set in large print' : 'Set in the usual size')
+          set(
+            { largePrint },
+            largePrint ? t('lesson.setInLargePrint') : t('lesson.setInTheUsualSize'),
+          )
         }
       />
       <Toggle
-        name="Wider letters, words and lines"
+        name={t('lesson.widerLettersWordsAndLines')}
         checked={layout.wideSpacing === true}
         onChange={(wideSpacing) =>
-          set({ wideSpacing }, wideSpacing ? 'Spaced widely' : 'Spaced as usual')
+          set({ wideSpacing }, wideSpacing ? t('lesson.spacedWidely') : t('lesson.spacedAsUsual'))
         }
       />
       {closes && (
         <Toggle
-          name="Answers at the foot, upside down"
+          name={t('lesson.answersAtTheFootUpside')}
           checked={layout.keyStrip === true}
           onChange={(keyStrip) =>
-            set({ keyStrip }, keyStrip ? 'Put the answers at the foot' : 'Took the answers away')
+            set(
+              { keyStrip },
+              keyStrip ? t('lesson.putTheAnswersAtThe') : t('lesson.tookTheAnswersAway'),
+            )
           }
         />
       )}
       {dressed && (
         <>
           <Toggle
-            name="Keep the usual sizes, however much room is left"
+            name={t('lesson.keepTheUsualSizesHowever')}
             checked={layout.asIs === true}
-            onChange={(asIs) => set({ asIs }, asIs ? 'Kept the usual sizes' : 'Filled the page')}
+            onChange={(asIs) =>
+              set({ asIs }, asIs ? t('lesson.keptTheUsualSizes') : t('lesson.filledThePage'))
+            }
           />
           <Toggle
-            name="Print in colour"
+            name={t('lesson.printInColour')}
             checked={coloured}
             onChange={(colour) =>
-              set({ colour }, colour ? 'Printed in colour' : 'Printed in greys')
+              set({ colour }, colour ? t('lesson.printedInColour') : t('lesson.printedInGreys'))
             }
           />
         </>
       )}
       <Toggle
-        name="Spare ink"
+        name={t('lesson.spareInk')}
         checked={layout.inkSaver === true}
-        onChange={(inkSaver) => set({ inkSaver }, inkSaver ? 'Spared ink' : 'Printed as usual')}
+        onChange={(inkSaver) =>
+          set({ inkSaver }, inkSaver ? t('lesson.sparedInk') : t('lesson.printedAsUsual'))
+        }
       />
     </details>
   );

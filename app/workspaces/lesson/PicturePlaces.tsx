@@ -5,6 +5,7 @@ import type { Scene } from '~core/exercises/interactions/write/task';
 import type { Pin } from '~core/exercises/making/parameters';
 import { useAhead } from '~/ui/use-ahead';
 import type { PanelProps } from './panel-props';
+import { t } from '~/phrases/t';
 
 const none: readonly Pin[] = [];
 
@@ -41,7 +42,7 @@ function Places({ scene, places, onChange }: PlacesProps) {
   const full = places.length >= MOST;
   const add = (x: number, y: number) => {
     if (full) return;
-    onChange([...places, { x: held(x), y: held(y), word: '' }], 'Added a place');
+    onChange([...places, { x: held(x), y: held(y), word: '' }], t('lesson.addedAPlace'));
     setFresh(places.length);
   };
   const set = (index: number, change: Partial<Pin>, said: string) =>
@@ -52,7 +53,7 @@ function Places({ scene, places, onChange }: PlacesProps) {
   const remove = (index: number) =>
     onChange(
       places.filter((_, at) => at !== index),
-      'Took a place away',
+      t('lesson.tookAPlaceAway'),
     );
   const onKey = (event: KeyboardEvent, index: number, pin: Pin) => {
     const way = arrows[event.key];
@@ -60,7 +61,7 @@ function Places({ scene, places, onChange }: PlacesProps) {
       event.preventDefault();
       const step = event.shiftKey ? STRIDE : STEP;
       const moved = { x: held(pin.x + way[0] * step), y: held(pin.y + way[1] * step) };
-      set(index, moved, 'Moved a place');
+      set(index, moved, t('lesson.movedAPlace'));
     } else if (event.key === 'Delete' || event.key === 'Backspace') {
       event.preventDefault();
       remove(index);
@@ -70,15 +71,14 @@ function Places({ scene, places, onChange }: PlacesProps) {
     <div className="picture-places">
       <div>
         <p id={`${id}-how`} className="small mb-2">
-          Click on the picture to mark a place. Move a place with the arrow keys, take it away with
-          Delete.
+          {t('lesson.clickOnThePictureTo')}
         </p>
         <div className="picture-places__picture">
           {/* With keys a place is added by the button under the names, then moved with the arrows. */}
           {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions */}
           <img
             src={scene.picture}
-            alt={scene.shows ?? 'Your picture'}
+            alt={scene.shows ?? t('lesson.yourPicture')}
             onClick={(event) => {
               const box = event.currentTarget.getBoundingClientRect();
               add((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
@@ -90,7 +90,10 @@ function Places({ scene, places, onChange }: PlacesProps) {
               type="button"
               className="picture-places__place"
               style={{ left: `${pin.x * 100}%`, top: `${pin.y * 100}%` }}
-              aria-label={`Place ${index + 1}${pin.word === '' ? ', no name yet' : `: ${pin.word}`}`}
+              aria-label={t('lesson.place', {
+                index: index + 1,
+                which: pin.word === '' ? t('lesson.noNameYet') : `: ${pin.word}`,
+              })}
               aria-describedby={`${id}-how`}
               onKeyDown={(event) => onKey(event, index, pin)}
               onClick={() => names.current[index]?.focus()}
@@ -100,7 +103,7 @@ function Places({ scene, places, onChange }: PlacesProps) {
           ))}
         </div>
       </div>
-      <ol className="picture-places__names" aria-label="Names of the places">
+      <ol className="picture-places__names" aria-label={t('lesson.namesOfThePlaces')}>
         {places.map((pin, index) => (
           <li key={index}>
             <span aria-hidden="true">{index + 1}</span>
@@ -110,12 +113,12 @@ function Places({ scene, places, onChange }: PlacesProps) {
               }}
               key={pin.word}
               className="form-control learner-text"
-              aria-label={`Name of place ${index + 1}`}
+              aria-label={t('lesson.nameOfPlace', { index: index + 1 })}
               defaultValue={pin.word}
               maxLength={60}
               onBlur={(event) => {
                 const word = event.currentTarget.value.trim();
-                if (word !== pin.word) set(index, { word }, `Named a place ${word}`);
+                if (word !== pin.word) set(index, { word }, t('lesson.namedAPlace', { word }));
               }}
               onKeyDown={(event) => {
                 if (event.key === 'Enter') event.currentTarget.blur();
@@ -124,7 +127,7 @@ function Places({ scene, places, onChange }: PlacesProps) {
             <Button
               size="sm"
               variant="link"
-              aria-label={`Take place ${index + 1} away`}
+              aria-label={t('lesson.takePlaceAway', { index: index + 1 })}
               onClick={() => remove(index)}
             >
               <BsX aria-hidden="true" />
@@ -133,9 +136,9 @@ function Places({ scene, places, onChange }: PlacesProps) {
         ))}
         <li>
           <Button size="sm" variant="outline-dark" disabled={full} onClick={() => add(0.5, 0.5)}>
-            <BsPlusLg aria-hidden="true" /> Add a place in the middle
+            <BsPlusLg aria-hidden="true" /> {t('lesson.addAPlaceInThe')}
           </Button>
-          {full && <p className="small mt-1 mb-0">A picture holds {MOST} places.</p>}
+          {full && <p className="small mt-1 mb-0">{t('lesson.aPictureHoldsPlaces', { MOST })}</p>}
         </li>
       </ol>
     </div>
@@ -164,14 +167,14 @@ export function PicturePlaces({
         {label}
       </div>
       {scene === undefined ? (
-        <p className="small mb-0">Choose a picture first.</p>
+        <p className="small mb-0">{t('lesson.chooseAPictureFirst')}</p>
       ) : (
         <>
           {named.length > 0 && (
             <p className="learner-text small mb-1">{named.map(({ word }) => word).join(', ')}</p>
           )}
           <Button size="sm" variant="outline-dark" onClick={() => setShown(true)}>
-            {places.length === 0 ? 'Mark its places …' : 'Change its places …'}
+            {places.length === 0 ? t('lesson.markItsPlaces') : t('lesson.changeItsPlaces')}
           </Button>
           <Modal
             show={shown}
@@ -182,7 +185,7 @@ export function PicturePlaces({
           >
             <Modal.Header closeButton closeLabel="Close">
               <Modal.Title as="h2" id={`${id}-title`} className="h4">
-                Places on your picture
+                {t('lesson.placesOnYourPicture')}
               </Modal.Title>
             </Modal.Header>
             <Modal.Body>

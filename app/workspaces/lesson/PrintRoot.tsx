@@ -1,6 +1,7 @@
 import { PaperPage } from '~/ui/PaperPage';
 import { PrintStyle } from '~/ui/PrintStyle';
 import type { Sheet } from '~core/sheets/sheet';
+import { t } from '~/phrases/t';
 
 /** The pages of sheets one after another: learner's pages first, then every key. */
 export function SheetPages({ sheets }: { sheets: readonly Sheet[] }) {
@@ -16,7 +17,7 @@ export function SheetPages({ sheets }: { sheets: readonly Sheet[] }) {
             paper={sheet.paper}
             font={sheet.font}
             colour={sheet.colour}
-            label={`${sheet.title}, ${part === 'key' ? 'key' : 'page'} ${page.number}`}
+            label={`${sheet.title}, ${part === 'key' ? t('lesson.key2') : t('lesson.page')} ${page.number}`}
           />
         )),
     ),

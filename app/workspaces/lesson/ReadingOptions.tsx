@@ -3,6 +3,7 @@ import type { ReadingText } from '~core/texts/reading-text';
 import { Toggle } from '~/ui/Toggle';
 import { LitChoice } from './LitChoice';
 import { Choice } from './Choice';
+import { t } from '~/phrases/t';
 
 /** What of a text can be printed in how many ways; also used for the block of a sheet. */
 export function ReadingOptions({
@@ -29,49 +30,60 @@ export function ReadingOptions({
   return (
     <>
       <Choice
-        name="Line numbers"
+        name={t('lesson.lineNumbers')}
         value={reading.numbers ?? (kind === 'poem' ? 'fives' : 'none')}
         options={Object.entries(lineNumberings)}
         onChoose={(numbers, said) =>
-          onSet({ numbers: numbers as ReadingLayout['numbers'] & string }, `Line numbers: ${said}`)
+          onSet(
+            { numbers: numbers as ReadingLayout['numbers'] & string },
+            t('lesson.lineNumbers2', { said }),
+          )
         }
       />
       <Choice
-        name="Glosses"
+        name={t('lesson.glosses')}
         value={reading.glosses ?? 'none'}
         options={Object.entries(glossPlaces)}
         onChoose={(glosses, said) =>
-          onSet({ glosses: glosses as ReadingLayout['glosses'] & string }, `Glosses ${said}`)
+          onSet(
+            { glosses: glosses as ReadingLayout['glosses'] & string },
+            t('lesson.glosses2', { said }),
+          )
         }
       />
       <LitChoice
         lit={reading.grammar ?? []}
         onSet={(grammar, label) => onSet({ grammar }, label)}
       />
-      {toggle('Wide margin for notes', 'margin', 'Gave room for notes', 'Took the margin away')}
       {toggle(
-        'Lines far apart',
+        t('lesson.wideMarginForNotes'),
+        'margin',
+        t('lesson.gaveRoomForNotes'),
+        t('lesson.tookTheMarginAway'),
+      )}
+      {toggle(
+        t('lesson.linesFarApart'),
         'doubleSpaced',
-        'Set the lines far apart',
-        'Set the lines as usual',
+        t('lesson.setTheLinesFarApart'),
+        t('lesson.setTheLinesAsUsual'),
       )}
       {toggle(
-        'Word box before the text',
+        t('lesson.wordBoxBeforeTheText'),
         'wordBox',
-        'Printed the word box',
-        'Left the word box out',
+        t('lesson.printedTheWordBox'),
+        t('lesson.leftTheWordBoxOut'),
       )}
       {toggle(
-        'My marks, lined under and named',
+        t('lesson.myMarksLinedUnderAnd'),
         'marks',
-        'Printed the marks',
-        'Left the marks out',
+        t('lesson.printedTheMarks'),
+        t('lesson.leftTheMarksOut'),
       )}
       {toggle(
-        'My questions beside their lines',
+        t('lesson.myQuestionsBesideTheirLines'),
         'questions',
-        'Printed the questions',
-        'Left the questions out',
+        t('lesson.printedTheQuestions'),
+        t('lesson.leftTheQuestionsOut'),
       )}
     </>
   );

@@ -1,13 +1,20 @@
 import { Button } from 'react-bootstrap';
 import type { Sheet } from '~core/sheets/sheet';
 import { isExercise, type BuiltPart, type Send } from './built-part';
+import { t } from '~/phrases/t';
 
 /** A page that is emptier than this has room for something more. */
 const ROOMY = 0.75;
 
 /** The free share of a page in words. */
 const freeOf = (fill: number) =>
-  fill < 0.4 ? 'More than half' : fill < 0.58 ? 'Half' : fill < 0.71 ? 'A third' : 'A quarter';
+  fill < 0.4
+    ? t('lesson.moreThanHalf')
+    : fill < 0.58
+      ? t('lesson.half')
+      : fill < 0.71
+        ? t('lesson.aThird')
+        : t('lesson.aQuarter');
 
 /** What the room left on a page can be used for: more words, or something that closes the sheet. */
 export function RoomLeft({
@@ -26,8 +33,8 @@ export function RoomLeft({
     send({ intent: 'layout', part: open.part.id, layout: { finish: name }, label });
   const [word] = open.suggestions;
   return (
-    <div className="room-left" role="group" aria-label="Room on this page">
-      <span>{freeOf(room.fill)} of the page is free. Add</span>
+    <div className="room-left" role="group" aria-label={t('lesson.roomOnThisPage')}>
+      <span>{t('lesson.ofThePageIsFree', { freeOf: freeOf(room.fill) })}</span>
       {word !== undefined && (
         <Button
           size="sm"
@@ -46,23 +53,23 @@ export function RoomLeft({
       <Button
         size="sm"
         variant="outline-dark"
-        onClick={() => finish('can-do', 'Closed the sheet with a can-do strip')}
+        onClick={() => finish('can-do', t('lesson.closedTheSheetWithA'))}
       >
-        a can-do strip
+        {t('lesson.aCanDoStrip')}
       </Button>
       <Button
         size="sm"
         variant="outline-dark"
-        onClick={() => finish('draw', 'Closed the sheet with a box to draw in')}
+        onClick={() => finish('draw', t('lesson.closedTheSheetWithA2'))}
       >
-        a box to draw in
+        {t('lesson.aBoxToDrawIn')}
       </Button>
       <Button
         size="sm"
         variant="outline-dark"
-        onClick={() => finish('challenge', 'Closed the sheet with a challenge')}
+        onClick={() => finish('challenge', t('lesson.closedTheSheetWithA3'))}
       >
-        a challenge
+        {t('lesson.aChallenge')}
       </Button>
     </div>
   );

@@ -5,6 +5,7 @@ import { makerInfo, parametersOf } from '~core/exercises/catalogue';
 import { NO_PICTURE, readPicture } from '~/ui/read-picture';
 import type { Scene } from '~core/exercises/interactions/write/task';
 import type { PanelProps } from './panel-props';
+import { t } from '~/phrases/t';
 
 const MapDialog = lazy(async () => ({ default: (await import('./MapDialog')).MapDialog }));
 
@@ -28,7 +29,7 @@ export function ScenePicture({
     try {
       const read = await readPicture(chosen, { side: LARGEST_SIDE, photograph: true });
       setProblem('');
-      onSet({ [name]: read }, 'Chose a picture');
+      onSet({ [name]: read }, t('lesson.choseAPicture'));
     } catch {
       setProblem(NO_PICTURE);
     }
@@ -43,11 +44,11 @@ export function ScenePicture({
           <img
             className="d-block mb-1 rounded"
             src={scene.picture}
-            alt={scene.shows ?? 'Your picture'}
+            alt={scene.shows ?? t('lesson.yourPicture')}
             style={{ maxWidth: '100%', maxHeight: '9rem' }}
           />
           <label className="d-block mb-1">
-            What it shows, for whoever cannot see it
+            {t('lesson.whatItShowsForWhoever')}
             <input
               className="form-control form-control-sm"
               maxLength={200}
@@ -55,7 +56,7 @@ export function ScenePicture({
               onBlur={(event) => {
                 const shows = event.currentTarget.value.trim();
                 if (shows !== (scene.shows ?? ''))
-                  onSet({ [name]: { ...scene, shows } }, 'Described the picture');
+                  onSet({ [name]: { ...scene, shows } }, t('lesson.describedThePicture'));
               }}
             />
           </label>
@@ -63,18 +64,19 @@ export function ScenePicture({
       )}
       <div className="d-flex flex-wrap gap-2">
         <Button size="sm" variant="outline-dark" onClick={() => file.current?.click()}>
-          <BsImage aria-hidden="true" /> {scene ? 'Another picture …' : 'Choose a picture …'}
+          <BsImage aria-hidden="true" />{' '}
+          {scene ? t('lesson.anotherPicture') : t('lesson.chooseAPicture')}
         </Button>
         <Button size="sm" variant="outline-dark" onClick={() => setMapping(true)}>
-          <BsGlobe aria-hidden="true" /> A map of a place …
+          <BsGlobe aria-hidden="true" /> {t('lesson.aMapOfAPlace2')}
         </Button>
         {scene && (
           <Button
             size="sm"
             variant="outline-dark"
-            onClick={() => onSet({ [name]: null }, 'Took the picture away')}
+            onClick={() => onSet({ [name]: null }, t('lesson.tookThePictureAway'))}
           >
-            Take it away
+            {t('lesson.takeItAway')}
           </Button>
         )}
       </div>
@@ -84,7 +86,7 @@ export function ScenePicture({
         className="visually-hidden"
         accept="image/*"
         tabIndex={-1}
-        aria-label="The file of your picture"
+        aria-label={t('lesson.theFileOfYourPicture')}
         onChange={(event) => {
           void choose(event.currentTarget.files?.[0]);
           event.currentTarget.value = '';
@@ -98,8 +100,11 @@ export function ScenePicture({
               // Where places are named on the picture, the place of the map is the first.
               const pinned = 'places' in parametersOf(makerInfo(open.part.maker));
               // There its name is the answer: who hears the sheet is not told it.
-              const silent = { ...map, shows: 'A map with a place on it' };
-              onSet(pinned ? { [name]: silent, places: [pin] } : { [name]: map }, 'Took a map');
+              const silent = { ...map, shows: t('lesson.aMapWithAPlace') };
+              onSet(
+                pinned ? { [name]: silent, places: [pin] } : { [name]: map },
+                t('lesson.tookAMap'),
+              );
             }}
           />
         </Suspense>

@@ -25,6 +25,7 @@ import { BlockEditor, topicText } from './BlockEditor';
 import { useClassTexts } from './class-texts';
 import { titleOf, type ExercisePart, type Send } from './built-part';
 import { Grip, useMovableRow } from '~/ui/grip';
+import { t } from '~/phrases/t';
 
 const icons: Readonly<Record<BlockKind, ReactNode>> = {
   exercise: <BsPuzzle aria-hidden="true" />,
@@ -50,15 +51,15 @@ function summaryOf(
   texts: readonly ReadingText[],
 ): string {
   if (block.kind === 'reading') {
-    return texts.find(({ id }) => id === block.textId)?.title ?? 'no text chosen';
+    return texts.find(({ id }) => id === block.textId)?.title ?? t('lesson.noTextChosen');
   }
   if (block.kind === 'exercise') {
     const made = exercises.find(({ part }) => part.id === block.part);
-    return made ? titleOf(made) : 'removed from the lesson';
+    return made ? titleOf(made) : t('lesson.removedFromTheLesson');
   }
   if (block.kind === 'words') return (block.words ?? []).join(', ');
   if (block.kind === 'rule') return topicText(block.topic ?? '');
-  if (block.kind === 'lines') return `${block.rows ?? 4} lines`;
+  if (block.kind === 'lines') return t('lesson.lines3', { rows: block.rows ?? 4 });
   return (block.text ?? '').split('\n')[0] ?? '';
 }
 
@@ -103,20 +104,24 @@ function BlockRow(props: BlockRowProps) {
             as="button"
             type="button"
             bsPrefix="icon-button"
-            aria-label={`Change ${label}`}
+            aria-label={t('lesson.change', { label })}
           >
             <BsThreeDotsVertical aria-hidden="true" />
           </Dropdown.Toggle>
-          <Dropdown.Menu aria-label={`Change ${label}`}>
-            {index > 0 && <MenuItem onChoose={() => move(index - 1)}>Move up</MenuItem>}
-            {index < count - 1 && <MenuItem onChoose={() => move(index + 1)}>Move down</MenuItem>}
-            {index > 1 && <MenuItem onChoose={() => move(0)}>Move to the top</MenuItem>}
+          <Dropdown.Menu aria-label={t('lesson.change', { label })}>
+            {index > 0 && (
+              <MenuItem onChoose={() => move(index - 1)}>{t('lesson.moveUp')}</MenuItem>
+            )}
+            {index < count - 1 && (
+              <MenuItem onChoose={() => move(index + 1)}>{t('lesson.moveDown')}</MenuItem>
+            )}
+            {index > 1 && <MenuItem onChoose={() => move(0)}>{t('lesson.moveToTheTop')}</MenuItem>}
             <MenuItem
               onChoose={() =>
                 send({ intent: 'remove-block', part, block: block.id, kind: block.kind })
               }
             >
-              Remove
+              {t('lesson.remove2')}
             </MenuItem>
           </Dropdown.Menu>
         </Dropdown>
@@ -157,7 +162,7 @@ export function SheetBlocks({
         items={blocks.map((block) => block.id)}
         strategy={verticalListSortingStrategy}
       >
-        <ol className="block-list" aria-label="Blocks of the sheet">
+        <ol className="block-list" aria-label={t('lesson.blocksOfTheSheet')}>
           {blocks.map((block, index) => (
             <BlockRow
               key={block.id}

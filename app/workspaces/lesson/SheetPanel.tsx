@@ -11,6 +11,7 @@ import { titleOf, type ExercisePart, type Send, type SheetPart } from './built-p
 import { PaperOptions } from './PaperOptions';
 import { blockIcon, SheetBlocks } from './SheetBlocks';
 import { VersionChoice } from './VersionChoice';
+import { t } from '~/phrases/t';
 
 function AddBlock({
   part,
@@ -35,16 +36,18 @@ function AddBlock({
   return (
     <Dropdown>
       <Dropdown.Toggle as="button" type="button" bsPrefix="btn btn-sm btn-outline-dark">
-        <BsPlus aria-hidden="true" /> Add a block
+        <BsPlus aria-hidden="true" /> {t('lesson.addABlock')}
       </Dropdown.Toggle>
       <Dropdown.Menu className="maker-menu">
         <Dropdown.Item as={Link} to={`add?sheet=${part}`}>
-          {blockIcon('exercise')} A new exercise …
+          {blockIcon('exercise')} {t('lesson.aNewExercise')}
         </Dropdown.Item>
         <Dropdown.Divider />
         {left.length > 0 && (
-          <div role="group" aria-label="Exercises of this lesson">
-            <Dropdown.Header aria-hidden="true">Exercises of this lesson</Dropdown.Header>
+          <div role="group" aria-label={t('lesson.exercisesOfThisLesson')}>
+            <Dropdown.Header aria-hidden="true">
+              {t('lesson.exercisesOfThisLesson')}
+            </Dropdown.Header>
             {left.map((made) => (
               <MenuItem
                 key={made.part.id}
@@ -90,10 +93,10 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
   const used = new Set(blocks.flatMap((block) => block.part ?? []));
   const past = checks.filter((check) => check.reach !== 'secure');
   return (
-    <aside className="check-panel" aria-label="The sheet">
-      <h2>The sheet</h2>
+    <aside className="check-panel" aria-label={t('lesson.theSheet')}>
+      <h2>{t('lesson.theSheet')}</h2>
       <AutoField
-        label="Name of the sheet"
+        label={t('lesson.nameOfTheSheet')}
         className="form-control form-control-sm mb-2"
         value={part.text}
         payload={(text) => ({ intent: 'note', part: part.id, text })}
@@ -101,9 +104,7 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
       <SheetBlocks part={part.id} blocks={blocks} exercises={exercises} send={send} />
       <AddBlock part={part.id} title={part.text} exercises={exercises} used={used} send={send} />
       {exercises.length === 0 && (
-        <p className="small quiet mt-2">
-          A new exercise on the sheet stands in its stage on the left too, with its key.
-        </p>
+        <p className="small quiet mt-2">{t('lesson.aNewExerciseOnThe')}</p>
       )}
       <div className="my-3">
         <VersionChoice
@@ -113,7 +114,7 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
               intent: 'parameters',
               part: part.id,
               parameters: { version },
-              label: `Made the ${version} version of the sheet`,
+              label: t('lesson.madeTheVersionOfThe', { version }),
             })
           }
         />
@@ -127,7 +128,7 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
       />
       {past.length > 0 && (
         <>
-          <h3>Past the reach of {profile.name}</h3>
+          <h3>{t('lesson.pastTheReachOf', { name: profile.name })}</h3>
           {past.map((check) => (
             <div key={check.word} className="check-card">
               <span className={`check-card__word reach-${check.reach}`}>{check.word}</span>{' '}
@@ -140,10 +141,10 @@ export function SheetPanel({ profile, open, exercises, send }: SheetPanelProps) 
               <button
                 type="button"
                 className="btn btn-link btn-sm p-0"
-                aria-label={`Count ${check.word} as known`}
+                aria-label={t('lesson.countAsKnown', { word: check.word })}
                 onClick={() => send({ intent: 'known', word: check.word })}
               >
-                Count as known
+                {t('lesson.countAsKnown2')}
               </button>
             </div>
           ))}

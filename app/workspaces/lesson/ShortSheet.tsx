@@ -2,10 +2,11 @@ import { useId, useState, type FormEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { makerInfo, makerName } from '~core/exercises/catalogue';
-import { joinList } from '~core/kernel/join-list';
+import { listed } from '~/phrases/interface-language';
 import { useClassTexts } from './class-texts';
 import type { ExercisePart, Send } from './built-part';
 import { InteractionIcon } from './maker-icons';
+import { t } from '~/phrases/t';
 
 /** Most words offered at once: as many as bring an exercise to life. */
 const OFFERED = 6;
@@ -21,25 +22,25 @@ function AddWords({ open: { part, suggestions }, send }: { open: ExercisePart; s
   };
   return (
     <li>
-      <h3>Add words</h3>
+      <h3>{t('lesson.addWords')}</h3>
       {offered.length > 0 && (
         <p>
           <Button onClick={() => send({ intent: 'add-words', part: part.id, words: offered })}>
-            Add {joinList(offered, 'and')}
+            {t('lesson.add3', { words: listed(offered) })}
           </Button>
         </p>
       )}
       <form className="d-flex gap-2" onSubmit={onSubmit}>
         <input
           className="form-control"
-          aria-label="Words of your own, with commas between"
-          placeholder="Words of your own, with commas between"
+          aria-label={t('lesson.wordsOfYourOwnWith')}
+          placeholder={t('lesson.wordsOfYourOwnWith')}
           maxLength={600}
           value={word}
           onChange={(event) => setWord(event.currentTarget.value)}
         />
         <Button type="submit" variant="outline-dark" disabled={word.trim() === ''}>
-          Add
+          {t('lesson.add')}
         </Button>
       </form>
     </li>
@@ -49,9 +50,9 @@ function AddWords({ open: { part, suggestions }, send }: { open: ExercisePart; s
 function OtherMakers({ open: { part, others }, send }: { open: ExercisePart; send: Send }) {
   return (
     <li>
-      <h3>Take another exercise of the same material</h3>
+      <h3>{t('lesson.takeAnotherExerciseOfThe')}</h3>
       {others.length === 0 ? (
-        <p className="quiet">None that Wordane has can be made from this.</p>
+        <p className="quiet">{t('lesson.noneThatWordaneHasCan')}</p>
       ) : (
         <ul className="chips">
           {others.map((id) => (
@@ -84,17 +85,17 @@ function TheText({ open: { part }, send }: { open: ExercisePart; send: Send }) {
       intent: 'parameters',
       part: part.id,
       parameters: { textId: id, section: null },
-      label: `Asked about ${title}`,
+      label: t('lesson.askedAbout', { title }),
     });
   return (
     <li>
-      <h3>{text ? 'Change the text, or take another' : 'Choose a text'}</h3>
+      <h3>{text ? t('lesson.changeTheTextOrTake') : t('lesson.chooseAText2')}</h3>
       {text && (
         <p>
-          <Link to={`/texts/${text.id}`}>Open {text.title}</Link>
+          <Link to={`/texts/${text.id}`}>{t('lesson.open', { title: text.title })}</Link>
         </p>
       )}
-      {texts.length === 0 && <Link to="/texts">Bring a text in</Link>}
+      {texts.length === 0 && <Link to="/texts">{t('lesson.bringATextIn')}</Link>}
       <ul className="chips">
         {others.map((each) => (
           <li key={each.id}>
@@ -117,7 +118,7 @@ export function ShortSheet({ open, send }: { open: ExercisePart; send: Send }) {
   const ofWords = !ofText && info?.words !== 'none';
   return (
     <section className="short-sheet" aria-labelledby={heading}>
-      <h2 id={heading}>{exercise.title}: not a sheet yet</h2>
+      <h2 id={heading}>{t('lesson.notASheetYet2', { title: exercise.title })}</h2>
       <p className="short-sheet__missing">{exercise.short}</p>
       <ul>
         {ofWords && <AddWords open={open} send={send} />}
@@ -127,10 +128,11 @@ export function ShortSheet({ open, send }: { open: ExercisePart; send: Send }) {
         )}
         {!ofText && (
           <li>
-            <h3>{ofWords ? 'Change its words' : 'Change its sentences'}</h3>
+            <h3>{ofWords ? t('lesson.changeItsWords') : t('lesson.changeItsSentences')}</h3>
             <p>
-              They stand in the panel beside
-              {ofWords ? '; take out those that do not fit.' : ', one to a line.'}
+              {t('lesson.theyStandInThePanel', {
+                which: ofWords ? t('lesson.takeOutThoseThatDo') : t('lesson.oneToALine'),
+              })}
             </p>
           </li>
         )}

@@ -18,6 +18,7 @@ import { AddPart } from './AddPart';
 import { DraggedPart, DragParts, StageEnd, type Dropped } from './DragParts';
 import { isExercise, titleOf, type Broken, type BuiltPart, type Send } from './built-part';
 import { InteractionIcon } from './maker-icons';
+import { t } from '~/phrases/t';
 
 function worstReach(built: BuiltPart): Reach {
   const reaches = new Set(built.checks.map((check) => check.reach));
@@ -46,25 +47,27 @@ function PartMenu({
         as="button"
         type="button"
         bsPrefix="icon-button mt-1"
-        aria-label={`Change ${name}`}
+        aria-label={t('lesson.change2', { name })}
       >
         <BsThreeDotsVertical aria-hidden="true" />
       </Dropdown.Toggle>
-      <Dropdown.Menu aria-label={`Change ${name}`}>
-        {index > 0 && <MenuItem onChoose={() => move(stage, index - 1)}>Move up</MenuItem>}
+      <Dropdown.Menu aria-label={t('lesson.change2', { name })}>
+        {index > 0 && (
+          <MenuItem onChoose={() => move(stage, index - 1)}>{t('lesson.moveUp')}</MenuItem>
+        )}
         {index < stage.parts.length - 1 && (
-          <MenuItem onChoose={() => move(stage, index + 1)}>Move down</MenuItem>
+          <MenuItem onChoose={() => move(stage, index + 1)}>{t('lesson.moveDown')}</MenuItem>
         )}
         {lesson.stages
           .filter((each) => each.id !== stage.id)
           .map((each) => (
             <MenuItem key={each.id} onChoose={() => move(each, each.parts.length)}>
-              Move to {stageNames[each.id]}
+              {t('lesson.moveTo', { stageNames: stageNames[each.id] })}
             </MenuItem>
           ))}
         <Dropdown.Divider />
         <MenuItem onChoose={() => send({ intent: 'remove-part', part: part.id, name })}>
-          Remove
+          {t('lesson.remove2')}
         </MenuItem>
       </Dropdown.Menu>
     </Dropdown>
@@ -81,18 +84,18 @@ export interface StagesProps {
 
 /** What a lesson opens on besides its plan. */
 const doors = [
-  ['board', 'Board'],
-  ['pieces', 'Pieces'],
-  ['room', 'Room'],
-  ['plan', 'Plan'],
-  ['results', 'Results'],
+  ['board', t('lesson.board')],
+  ['pieces', t('lesson.pieces')],
+  ['room', t('lesson.room')],
+  ['plan', t('lesson.plan')],
+  ['results', t('lesson.results')],
 ] as const;
 
 /** The plan: title, objective, and the five stages with their parts. */
 export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
   const nameOf = (part: LessonPart) => {
     const made = built.find((each) => each.part.id === part.id);
-    return made ? titleOf(made) : makerName(part.maker) || 'the note';
+    return made ? titleOf(made) : makerName(part.maker) || t('lesson.theNote');
   };
   const drop = ({ part: id, stage, before }: Dropped) => {
     const part = lesson.stages.flatMap(({ parts }) => parts).find((each) => each.id === id);
@@ -105,11 +108,11 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
     send({ intent: 'move-part', part: id, stage, index, name: nameOf(part) });
   };
   return (
-    <section className="stages" aria-label="Plan">
+    <section className="stages" aria-label={t('lesson.plan')}>
       <h1 className="visually-hidden">{lesson.title}</h1>
       <AutoField
         key={`title ${lesson.id}`}
-        label="Title of the lesson"
+        label={t('lesson.titleOfTheLesson')}
         className="inline-edit inline-edit--title"
         value={lesson.title}
         multiline
@@ -117,7 +120,7 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
       />
       <AutoField
         key={`objective ${lesson.id}`}
-        label="Objective"
+        label={t('lesson.objective')}
         className="inline-edit"
         value={lesson.objective}
         multiline
@@ -151,24 +154,24 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
                     max={180}
                     key={stage.minutes}
                     defaultValue={stage.minutes}
-                    aria-label={`Minutes of ${stageNames[id]}`}
+                    aria-label={t('lesson.minutesOf', { stageNames: stageNames[id] })}
                     onBlur={(event) => {
                       const minutes = Math.round(Number(event.currentTarget.value));
                       if (minutes !== stage.minutes)
                         send({ intent: 'minutes', stage: id, minutes });
                     }}
                   />{' '}
-                  min
+                  {t('lesson.min')}
                 </label>
               </div>
               {stage.parts.map((part) => {
                 const made = built.find((each) => each.part.id === part.id);
                 const fault = broken.find((each) => each.part.id === part.id)?.broken;
                 const name = fault
-                  ? makerName(part.maker) || 'Sheet'
+                  ? makerName(part.maker) || t('lesson.sheet')
                   : made
                     ? titleOf(made)
-                    : 'the note';
+                    : t('lesson.theNote');
                 const worst = made ? worstReach(made) : 'secure';
                 return (
                   <DraggedPart
@@ -189,7 +192,7 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
                         <span>
                           {name}
                           {isExercise(made) && made.exercise.short !== undefined && (
-                            <span className="d-block reach-tag">not a sheet yet</span>
+                            <span className="d-block reach-tag">{t('lesson.notASheetYet')}</span>
                           )}
                           {worst !== 'secure' && (
                             <span className="d-block">
@@ -202,17 +205,16 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
                       <div className="part__note">
                         <strong>{name}</strong>
                         <p className="message small mb-0">
-                          {fault} It stays in the lesson as it is; remove it here, or undo what was
-                          changed last.
+                          {t('lesson.itStaysInTheLesson', { fault })}
                         </p>
                       </div>
                     ) : (
                       <div className="part__note">
                         <AutoField
-                          label={`Note in ${stageNames[id]}`}
+                          label={t('lesson.noteIn', { stageNames: stageNames[id] })}
                           className="inline-edit"
                           value={part.text}
-                          placeholder="Write what you will say or do"
+                          placeholder={t('lesson.writeWhatYouWillSay')}
                           multiline
                           payload={(text) => ({ intent: 'note', part: part.id, text })}
                         />
@@ -229,7 +231,9 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
           );
         })}
       </DragParts>
-      <p className="quiet small mb-3 px-2">{minutesOf(lesson)} minutes in all</p>
+      <p className="quiet small mb-3 px-2">
+        {t('lesson.minutesInAll', { minutesOf: minutesOf(lesson) })}
+      </p>
     </section>
   );
 }

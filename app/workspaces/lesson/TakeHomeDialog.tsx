@@ -16,6 +16,7 @@ import type { PartContext } from '~/workers/part-maker';
 import { AddressCode } from './AddressCode';
 import { titleOf, type ExercisePart, type Send } from './built-part';
 import { screenTextOf } from './screen-text';
+import { t } from '~/phrases/t';
 
 /** Characters of a file that most mailboxes take (10 MB is a common limit; common practice). */
 const MAILED = 9_000_000;
@@ -191,9 +192,7 @@ export function TakeHomeDialog({
       })
       .catch(() => {
         if (!stale) {
-          setProblem(
-            'The file could not be built: a piece of Wordane cannot be had. Connect once, load the page again, and try again.',
-          );
+          setProblem(t('lesson.theFileCouldNotBe'));
         }
       });
     return () => {
@@ -206,16 +205,13 @@ export function TakeHomeDialog({
     <Modal show onHide={onClose} centered scrollable aria-labelledby={`${id}-title`}>
       <Modal.Header closeButton>
         <Modal.Title as="h2" id={`${id}-title`} className="h5">
-          Take it home
+          {t('lesson.takeItHome')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        <p>
-          One file with these exercises. It opens in any browser, from a memory stick, an e-mail or
-          a phone, with no network and no account. What a learner does is kept on her device.
-        </p>
+        <p>{t('lesson.oneFileWithTheseExercises')}</p>
         <fieldset className="mb-3">
-          <legend className="h6">What goes home</legend>
+          <legend className="h6">{t('lesson.whatGoesHome')}</legend>
           {able.map((open) => (
             <Form.Check
               key={open.part.id}
@@ -235,7 +231,7 @@ export function TakeHomeDialog({
             <Form.Check
               key={board}
               id={`${id}-${board}`}
-              label={`Loose pieces: ${name}, as they lie now`}
+              label={t('lesson.loosePiecesAsTheyLie', { name })}
               checked={boards.includes(board)}
               onChange={(event) =>
                 set({
@@ -246,15 +242,15 @@ export function TakeHomeDialog({
               }
             />
           ))}
-          {able.length === 0 && <p>No exercise of this lesson is ready yet.</p>}
+          {able.length === 0 && <p>{t('lesson.noExerciseOfThisLesson')}</p>}
         </fieldset>
         <fieldset className="mb-3">
-          <legend className="h6">Marks</legend>
+          <legend className="h6">{t('lesson.marks')}</legend>
           <Form.Check
             type="radio"
             name={`${id}-marks`}
             id={`${id}-practice`}
-            label="Practice: each exercise plays as it is set under “Try it”, with its hints and answers"
+            label={t('lesson.practiceEachExercisePlaysAs')}
             checked={choice.marks}
             onChange={() => set({ marks: true })}
           />
@@ -262,13 +258,13 @@ export function TakeHomeDialog({
             type="radio"
             name={`${id}-marks`}
             id={`${id}-test`}
-            label="A test: no answer is in the file; it is marked when it comes back"
+            label={t('lesson.aTestNoAnswerIs')}
             checked={!choice.marks}
             onChange={() => set({ marks: false, returned: true })}
           />
         </fieldset>
         <label className="d-flex gap-2 align-items-center mb-3">
-          Buttons and messages in
+          {t('lesson.buttonsAndMessagesIn')}
           <select
             className="form-select form-select-sm w-auto"
             value={choice.speaks}
@@ -282,10 +278,10 @@ export function TakeHomeDialog({
           </select>
         </label>
         <fieldset>
-          <legend className="h6">Coming back</legend>
+          <legend className="h6">{t('lesson.comingBack')}</legend>
           <Form.Check
             id={`${id}-returned`}
-            label="It asks for the learner’s name, and gives a slip to hand in"
+            label={t('lesson.itAsksForTheLearners')}
             checked={choice.returned || !choice.marks}
             disabled={!choice.marks}
             onChange={(event) => set({ returned: event.currentTarget.checked })}
@@ -293,7 +289,7 @@ export function TakeHomeDialog({
           {context.profile.roster.length > 0 && (choice.returned || !choice.marks) && (
             <Form.Check
               id={`${id}-names`}
-              label={`The names of ${context.profile.name} are in the file, to choose from`}
+              label={t('lesson.theNamesOfAreIn', { name: context.profile.name })}
               checked={choice.names}
               onChange={(event) => set({ names: event.currentTarget.checked })}
             />
@@ -303,7 +299,7 @@ export function TakeHomeDialog({
           <Form.Check
             className="mt-3"
             id={`${id}-heard`}
-            label="Cards can be heard (each word is a sound in the file)"
+            label={t('lesson.cardsCanBeHeardEach')}
             checked={choice.heard}
             onChange={(event) => set({ heard: event.currentTarget.checked })}
           />
@@ -312,16 +308,15 @@ export function TakeHomeDialog({
           <Form.Check
             className="mt-3"
             id={`${id}-recordings`}
-            label={`Your recordings of its texts are in the file: ${recordings.map(({ name }) => name).join(', ')}`}
+            label={t('lesson.yourRecordingsOfItsTexts', {
+              recordings: recordings.map(({ name }) => name).join(', '),
+            })}
             checked={choice.recordings ?? false}
             onChange={(event) => set({ recordings: event.currentTarget.checked })}
           />
         )}
         {page !== undefined && page.length > MAILED && (
-          <p className="quiet small mt-2 mb-0">
-            This file is large for an e-mail. Give it on a memory stick, or leave the recordings
-            out.
-          </p>
+          <p className="quiet small mt-2 mb-0">{t('lesson.thisFileIsLargeFor')}</p>
         )}
         <AddressCode home={homeOf(lesson, able, context, choice, made, {})} title={lesson.title} />
         {problem && (
@@ -333,12 +328,12 @@ export function TakeHomeDialog({
       <Modal.Footer>
         <span className="quiet me-auto" role="status">
           {count === 0
-            ? 'Choose at least one exercise.'
+            ? t('lesson.chooseAtLeastOneExercise')
             : page === undefined
               ? problem
                 ? ''
-                : 'Building …'
-              : `${choice.parts.length} ${choice.parts.length === 1 ? 'exercise' : 'exercises'}${boards.length > 0 ? ` and ${boards.length} ${boards.length === 1 ? 'board' : 'boards'} of pieces` : ''} · ${sizeOf(page)}`}
+                : t('lesson.building')
+              : `${choice.parts.length} ${t('lesson.exercise2', { count: choice.parts.length })}${boards.length > 0 ? t('lesson.andBoardOfPieces', { count: boards.length }) : ''} · ${sizeOf(page)}`}
         </span>
         <Button
           disabled={page === undefined}
@@ -365,7 +360,7 @@ export function TakeHomeDialog({
             onClose();
           }}
         >
-          Save the file
+          {t('lesson.saveTheFile')}
         </Button>
       </Modal.Footer>
     </Modal>

@@ -3,6 +3,7 @@ import { makerInfo } from '~core/exercises/catalogue';
 import { Choice } from './Choice';
 import { sectionChoices, textChoices, useClassTexts } from './class-texts';
 import type { PanelProps } from './panel-props';
+import { t } from '~/phrases/t';
 
 interface LabelledProps extends PanelProps {
   readonly label: string;
@@ -22,18 +23,18 @@ export function TextChoice({ label, open, onSet }: LabelledProps) {
       <Choice
         name={label}
         value={text?.id ?? ''}
-        options={needed ? choices : [['', 'none: Wordane’s own'], ...choices.slice(1)]}
+        options={needed ? choices : [['', t('lesson.noneWordanesOwn')], ...choices.slice(1)]}
         onChoose={(textId, title) =>
           onSet(
             { textId: textId || null, section: null },
-            textId === '' ? 'Own sentences' : `Asked about ${title}`,
+            textId === '' ? t('lesson.ownSentences') : t('lesson.askedAbout', { title }),
           )
         }
       />
-      {needed && texts.length === 0 && <Link to="/texts">Bring a text in</Link>}
+      {needed && texts.length === 0 && <Link to="/texts">{t('lesson.bringATextIn')}</Link>}
       {needed && text && (
         <p className="small mt-1 mb-2">
-          <Link to={`/texts/${text.id}`}>Open the text</Link>
+          <Link to={`/texts/${text.id}`}>{t('lesson.openTheText')}</Link>
         </p>
       )}
     </>
@@ -52,7 +53,7 @@ export function SectionChoice({ label, open, onSet }: LabelledProps) {
       value={section ?? ''}
       options={sections}
       onChoose={(chosen, title) =>
-        onSet({ section: chosen === '' ? null : Number(chosen) }, `Asked about ${title}`)
+        onSet({ section: chosen === '' ? null : Number(chosen) }, t('lesson.askedAbout', { title }))
       }
     />
   );

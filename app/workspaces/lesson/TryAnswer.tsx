@@ -6,6 +6,7 @@ import { engine } from '~/workers/engine.client';
 import { useAsked } from '../texts/use-engine';
 import type { ExercisePart } from './built-part';
 import { speaks } from '~core/languages/registry/registry';
+import { t } from '~/phrases/t';
 
 function Findings({
   text,
@@ -18,18 +19,21 @@ function Findings({
 }) {
   const asked = useAsked(() => engine().checkWriting(text, check, profile), [text, check, profile]);
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
-  if (asked.state === 'working') return <p className="quiet small mb-0">Reading …</p>;
+  if (asked.state === 'working') return <p className="quiet small mb-0">{t('lesson.reading')}</p>;
   const { missing, suggestions, requirements, words, sentences } = asked.value;
   return (
     <div role="status" className="small">
       <p className="mb-1 quiet">
-        {words} {words === 1 ? 'word' : 'words'}, {sentences}{' '}
-        {sentences === 1 ? 'sentence' : 'sentences'}
+        {t('lesson.word', {
+          count: words,
+          sentences,
+          which: t('lesson.sentence', { count: sentences }),
+        })}
       </p>
       {missing.length === 0 ? (
         <p className="mb-1">
-          <BsCheckCircle className="text-success" aria-hidden="true" /> Everything that was asked
-          for is there.
+          <BsCheckCircle className="text-success" aria-hidden="true" />{' '}
+          {t('lesson.everythingThatWasAskedFor')}
         </p>
       ) : (
         <ul className="mb-1">
@@ -63,10 +67,10 @@ export function TryAnswer({ open, profile }: { open: ExercisePart; profile: Clas
   if (item?.checks === undefined) return null;
   return (
     <details className="panel-fold">
-      <summary>Try an answer</summary>
+      <summary>{t('lesson.tryAnAnswer')}</summary>
       {items.length > 1 && (
         <label className="d-block mb-2">
-          Item
+          {t('lesson.item')}
           <select
             className="form-select form-select-sm"
             value={at}
@@ -81,7 +85,7 @@ export function TryAnswer({ open, profile }: { open: ExercisePart; profile: Clas
         </label>
       )}
       <label className="d-block mb-2">
-        What a learner might write
+        {t('lesson.whatALearnerMightWrite')}
         <textarea
           className="form-control form-control-sm"
           rows={4}

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { behaviourFrom, type Behaviour } from '~core/kernel/behaviour';
-import { possessive } from '~core/kernel/possessive';
+import { nameOf } from '~/phrases/name-of';
 import type { Task } from '~core/exercises/interactions';
 import { forLearner } from '~core/practice/for-learner';
 import { speaks } from '~core/languages/registry/registry';
@@ -13,6 +13,7 @@ import type { PartContext } from '~/workers/part-maker';
 import { BehaviourOptions } from './BehaviourOptions';
 import type { ExercisePart, Send } from './built-part';
 import { screenTextOf } from './screen-text';
+import { t } from '~/phrases/t';
 
 /** Items of the same kind, made only where another round asks for them. */
 function useSpare({ part }: ExercisePart, context: PartContext, wanted: boolean): Task | undefined {
@@ -50,14 +51,16 @@ function HowItPlays({
   const differs = JSON.stringify(behaviour) !== JSON.stringify(behaviourFrom(profile.practice));
   return (
     <details className="card-paper behaviour-card">
-      <summary>How it plays{own && differs ? ' · set for this exercise' : ''}</summary>
+      <summary>
+        {t('lesson.howItPlays', { which: own && differs ? t('lesson.setForThisExercise') : '' })}
+      </summary>
       <BehaviourOptions
         behaviour={behaviour}
         bodyOf={(change) => ({
           intent: 'parameters',
           part: part.id,
           parameters: { practice: { ...own, ...change } },
-          label: `Changed how ${open.exercise.title} plays`,
+          label: t('lesson.changedHowPlays', { title: open.exercise.title }),
         })}
         send={send}
       />
@@ -68,7 +71,7 @@ function HowItPlays({
             className="btn btn-sm btn-outline-dark"
             onClick={() => send({ intent: 'practise-usually', part: part.id })}
           >
-            Make it usual for {profile.name}
+            {t('lesson.makeItUsualFor', { name: profile.name })}
           </button>{' '}
           <button
             type="button"
@@ -78,11 +81,11 @@ function HowItPlays({
                 intent: 'parameters',
                 part: part.id,
                 parameters: { practice: null },
-                label: `Took back how ${open.exercise.title} plays`,
+                label: t('lesson.tookBackHowPlays', { title: open.exercise.title }),
               })
             }
           >
-            Back to {possessive(profile.name)} usual way
+            {t('lesson.backToUsualWay', nameOf(profile))}
           </button>
         </p>
       )}

@@ -1,9 +1,10 @@
 import { Choice } from './Choice';
+import { t } from '~/phrases/t';
 
 const texts = [
   ['core', 'core'],
-  ['support', 'support: fewer items, choices given, larger'],
-  ['stretch', 'stretch: no choices, something more to do'],
+  ['support', t('lesson.supportFewerItemsChoicesGiven')],
+  ['stretch', t('lesson.stretchNoChoicesSomethingMore')],
 ] as const;
 
 /** Core, support or stretch, for an exercise or for all of a sheet. */
@@ -14,5 +15,5 @@ export function VersionChoice({
   version: string | undefined;
   onChoose: (version: string) => void;
 }) {
-  return <Choice name="Version" value={version} options={texts} onChoose={onChoose} />;
+  return <Choice name={t('lesson.version')} value={version} options={texts} onChoose={onChoose} />;
 }

@@ -15,6 +15,7 @@ import { RoomLeft } from './RoomLeft';
 import { TryIt } from './TryIt';
 import { ShortSheet } from './ShortSheet';
 import { DownloadMenu } from './DownloadMenu';
+import { t } from '~/phrases/t';
 
 /** The learner's page, the key, or the exercise answered on the screen. */
 export type Face = 'learner' | 'key' | 'screen';
@@ -55,9 +56,9 @@ function downloadOfAll(title: string, open: BuiltPart, all: readonly BuiltPart[]
 export type PageView = 'fit' | 'two' | 'large';
 
 const pageViews: readonly (readonly [PageView, string])[] = [
-  ['fit', 'One page'],
-  ['two', 'Two pages'],
-  ['large', 'Larger'],
+  ['fit', t('lesson.onePage')],
+  ['two', t('lesson.twoPages')],
+  ['large', t('lesson.larger')],
 ];
 
 export interface WorkbenchProps {
@@ -99,7 +100,12 @@ function changeable(open: BuiltPart): ReadonlyMap<string, string> {
   if (!isExercise(open)) return new Map();
   const { exercise, facts } = open;
   if (exercise.items) {
-    return new Map(exercise.items.map(({ id, word }, index) => [id, `item ${index + 1}: ${word}`]));
+    return new Map(
+      exercise.items.map(({ id, word }, index) => [
+        id,
+        t('lesson.item3', { index: index + 1, word }),
+      ]),
+    );
   }
   return new Map(facts.editable.map(({ word }) => [word, word]));
 }
@@ -109,8 +115,10 @@ function PosterNote({ sheet, across }: { sheet: Sheet; across: PosterSize }) {
   const { width, height } = posterForm(papers[sheet.paper], across);
   return (
     <p className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }} role="status">
-      {`Each page becomes a poster of ${Math.round(width / 10)} × ${Math.round(height / 10)} cm. `}
-      Print at full size, cut at the ticks, and glue each page over the edge of the one before it.
+      {t('lesson.eachPageBecomesAPoster', {
+        width: Math.round(width / 10),
+        height: Math.round(height / 10),
+      })}
     </p>
   );
 }
@@ -168,16 +176,16 @@ export function Workbench(props: WorkbenchProps) {
   return (
     <>
       <div className="workbench__bar">
-        <div className="faces" role="group" aria-label="Show">
+        <div className="faces" role="group" aria-label={t('lesson.show')}>
           <button type="button" aria-pressed={face === 'learner'} onClick={() => onFace('learner')}>
-            Paper
+            {t('lesson.paper')}
           </button>
           <button type="button" aria-pressed={face === 'key'} onClick={() => onFace('key')}>
-            Key
+            {t('lesson.key')}
           </button>
           {isExercise(open) && !short && (
             <button type="button" aria-pressed={trying} onClick={() => onFace('screen')}>
-              Try it
+              {t('lesson.tryIt')}
             </button>
           )}
         </div>
@@ -187,8 +195,8 @@ export function Workbench(props: WorkbenchProps) {
               as="button"
               type="button"
               bsPrefix="icon-button workbench__view"
-              aria-label="How pages stand on the screen"
-              title="How pages stand on the screen"
+              aria-label={t('lesson.howPagesStandOnThe')}
+              title={t('lesson.howPagesStandOnThe')}
             >
               <BsZoomIn aria-hidden="true" />
             </Dropdown.Toggle>
@@ -200,27 +208,27 @@ export function Workbench(props: WorkbenchProps) {
               ))}
               <Dropdown.Divider />
               <MenuItem onChoose={onFold}>
-                {folded ? 'Show the panels' : 'Fold the panels away'}
+                {folded ? t('lesson.showThePanels') : t('lesson.foldThePanelsAway')}
               </MenuItem>
             </Dropdown.Menu>
           </Dropdown>
           <select
             className="form-select workbench__scope"
-            aria-label="What to print"
+            aria-label={t('lesson.whatToPrint')}
             value={scope}
             onChange={(event) => onScope(event.currentTarget.value as Scope)}
           >
-            <optgroup label={isExercise(open) ? 'This exercise' : 'This sheet'}>
-              <option value="exercise">With its key</option>
-              {learners > 0 && <option value="copies">Copies by name</option>}
-              <option value="versions">Three versions</option>
-              <option value="poster2">Poster of 2 × 2</option>
-              <option value="poster3">Poster of 3 × 3</option>
+            <optgroup label={isExercise(open) ? t('lesson.thisExercise') : t('lesson.thisSheet')}>
+              <option value="exercise">{t('lesson.withItsKey')}</option>
+              {learners > 0 && <option value="copies">{t('lesson.copiesByName')}</option>}
+              <option value="versions">{t('lesson.threeVersions')}</option>
+              <option value="poster2">{t('lesson.posterOf22')}</option>
+              <option value="poster3">{t('lesson.posterOf33')}</option>
             </optgroup>
-            <optgroup label="The whole lesson">
-              <option value="shared">Pages shared</option>
-              <option value="booklet">Folded booklet</option>
-              <option value="lesson">A page each</option>
+            <optgroup label={t('lesson.theWholeLesson')}>
+              <option value="shared">{t('lesson.pagesShared')}</option>
+              <option value="booklet">{t('lesson.foldedBooklet')}</option>
+              <option value="lesson">{t('lesson.aPageEach')}</option>
             </optgroup>
           </select>
           <DownloadMenu
@@ -237,20 +245,18 @@ export function Workbench(props: WorkbenchProps) {
           <Button
             disabled={count === 0}
             onClick={() => window.print()}
-            aria-label={`Print ${count} pages`}
+            aria-label={t('lesson.printPages', { number: count })}
           >
-            <BsPrinter aria-hidden="true" /> Print {count} {count === 1 ? 'page' : 'pages'}
+            <BsPrinter aria-hidden="true" /> {t('lesson.printPage', { count })}
           </Button>
         </div>
       </div>
       {trying && (
         <div className="mx-auto mb-4" style={{ maxWidth: 860 }}>
           <div className="d-flex flex-wrap gap-2 align-items-center justify-content-between mb-2">
-            <span className="quiet small">
-              As a learner meets it. Nothing you answer here is kept.
-            </span>
+            <span className="quiet small">{t('lesson.asALearnerMeetsIt')}</span>
             <Button size="sm" variant="outline-dark" onClick={onTakeHome}>
-              <BsHouseDoor aria-hidden="true" /> Take it home …
+              <BsHouseDoor aria-hidden="true" /> {t('lesson.takeItHome2')}
             </Button>
           </div>
           <TryIt key={open.part.id} open={open} context={context} send={send} />
@@ -258,19 +264,17 @@ export function Workbench(props: WorkbenchProps) {
       )}
       {!trying && (scope === 'shared' || scope === 'booklet') && count > 0 && (
         <p className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }} role="status">
-          {`${count} ${count === 1 ? 'page' : 'pages'}${separate > count ? `, was ${separate}` : ''}.`}
-          {scope === 'booklet' &&
-            ' Print on both sides, turned over the short edge; fold in the middle and staple.'}
+          {t('lesson.page2', {
+            count,
+            which: separate > count ? t('lesson.was', { separate }) : '',
+          })}
+          {scope === 'booklet' && t('lesson.printOnBothSidesTurned')}
         </p>
       )}
       {!trying && poster && <PosterNote sheet={open.sheet} across={poster} />}
       {missing > 0 && (
         <div className="message message--note mb-3 mx-auto" style={{ maxWidth: 660 }}>
-          {missing === 1
-            ? 'One exercise of this lesson is'
-            : `${missing} exercises of this lesson are`}{' '}
-          not ready, and not printed: open {missing === 1 ? 'it' : 'them'} on the left to see what
-          is missing.
+          {t('lesson.oneExerciseOfThisLesson', { count: missing })}
         </div>
       )}
       {sheet.problems.length > 0 && !short && (
@@ -292,13 +296,17 @@ export function Workbench(props: WorkbenchProps) {
       )}
       {face === 'key' && pages.length === 0 && !short && (
         <p className="message message--note mx-auto" style={{ maxWidth: 660 }} role="status">
-          There is no key: what is traced, cut out or said has no answers to write in.
+          {t('lesson.thereIsNoKeyWhat')}
         </p>
       )}
       {!trying && (
         <div className={`paper-stack paper-stack--${small ? 'copies' : view}`}>
           {pages.map((page) => {
-            const label = `${face === 'key' ? 'Key' : 'Page'} ${page.at} of ${pages.length}`;
+            const label = t('lesson.of2', {
+              which: face === 'key' ? t('lesson.key') : t('lesson.page3'),
+              at: page.at,
+              pages: pages.length,
+            });
             const paper = (
               <PaperPage
                 key={`${page.sheet.paper} ${page.part} ${page.at}`}
@@ -317,7 +325,7 @@ export function Workbench(props: WorkbenchProps) {
             return small ? (
               <figure key={page.at} className="paper-copy">
                 {paper}
-                <figcaption>{page.learner ?? 'for cutting'}</figcaption>
+                <figcaption>{page.learner ?? t('lesson.forCutting')}</figcaption>
               </figure>
             ) : (
               paper

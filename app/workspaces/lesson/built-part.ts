@@ -1,5 +1,6 @@
 import type { LessonPart } from '~core/records/lesson';
 import type { BrokenPart, BuiltExercise, BuiltSheet } from '~/workers/part-builder';
+import { t } from '~/phrases/t';
 
 export type ExercisePart = BuiltExercise & { readonly part: LessonPart };
 export type SheetPart = BuiltSheet & { readonly part: LessonPart };
@@ -16,4 +17,4 @@ export const isExercise = (built: BuiltPart): built is ExercisePart => 'exercise
 
 /** What the part is called in the plan. */
 export const titleOf = (built: BuiltPart) =>
-  isExercise(built) ? built.exercise.title : built.part.text || 'Sheet';
+  isExercise(built) ? built.exercise.title : built.part.text || t('lesson.sheet');

@@ -1,4 +1,4 @@
-/** What is said of an exercise under its check: how much is keyed, and how many words are within reach. */
+import { t } from '~/phrases/t'; /** What is said of an exercise under its check: how much is keyed, and how many words are within reach. */
 export interface Checked {
   readonly keyed: number;
   /** Questions to which nothing is computed. */
@@ -14,22 +14,28 @@ const counted = (count: number, one: string, more: string) =>
   `${count} ${count === 1 ? one : more}`;
 
 function ofWords({ words, past, hasReach }: Checked): string {
-  if (!hasReach && words === 0) return 'What a class reads in this language is not checked.';
+  if (!hasReach && words === 0) return t('lesson.whatAClassReadsIn');
   if (words === 0) return '';
-  if (words === 1 && past === 0) return 'Its one word is within reach.';
+  if (words === 1 && past === 0) return t('lesson.itsOneWordIsWithin');
   return past === 0
-    ? `All ${counted(words, 'word is', 'words are')} within reach.`
-    : `${words - past} of ${counted(words, 'word is', 'words are')} within reach.`;
+    ? t('lesson.allWithinReach', {
+        counted: counted(words, t('lesson.wordIs'), t('lesson.wordsAre')),
+      })
+    : t('lesson.ofWithinReach', {
+        words: words - past,
+        counted: counted(words, t('lesson.wordIs'), t('lesson.wordsAre')),
+      });
 }
 
 function ofKey({ keyed, open }: Checked): string {
   if (open > 0) {
-    const questions = counted(open, 'open question', 'open questions');
-    return `${questions}: no key can be computed. Write model answers under “Change items by hand”.${keyed > 0 ? ` ${counted(keyed, 'answer', 'answers')} keyed.` : ''}`;
+    const questions = counted(open, t('lesson.openQuestion'), t('lesson.openQuestions'));
+    return t('lesson.noKeyCanBeComputed', {
+      questions,
+      which: keyed > 0 ? t('lesson.keyed', { counted: counted(keyed, 'answer', 'answers') }) : '',
+    });
   }
-  return keyed === 0
-    ? 'Nothing here is keyed: it is a page to use, not to mark.'
-    : `Every answer is keyed: ${keyed}.`;
+  return keyed === 0 ? t('lesson.nothingHereIsKeyedIt') : t('lesson.everyAnswerIsKeyed', { keyed });
 }
 
 export const checkSays = (checked: Checked): string =>

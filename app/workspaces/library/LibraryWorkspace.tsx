@@ -11,11 +11,12 @@ import type { Library } from '~core/library/library';
 import { libraryLevels, type LibraryLevel } from '~core/library/library-levels';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { Narrow } from '~/ui/Narrow';
+import { t } from '~/phrases/t';
 
 const kinds: Readonly<Record<LibraryKind, string>> = {
-  lesson: 'Lessons',
-  list: 'Word lists',
-  text: 'Texts',
+  lesson: t('library.lessons'),
+  list: t('library.wordLists'),
+  text: t('library.texts'),
 };
 
 /** What is in it, so that it can be chosen by reading it. */
@@ -28,10 +29,10 @@ function Inside({ thing }: { thing: LibraryThing }) {
       return (
         <>
           <p className="quiet small mb-1">
-            {kind} · {words} words in {sentences} sentences · grade {grade} by Flesch–Kincaid
+            {t('library.wordsInSentencesGradeBy', { kind, words, sentences, grade })}
           </p>
           <details>
-            <summary>Read it</summary>
+            <summary>{t('library.readIt')}</summary>
             <div className="library-text learner-text">{body}</div>
           </details>
         </>
@@ -45,7 +46,7 @@ function Inside({ thing }: { thing: LibraryThing }) {
           <p className="mb-1">{lesson.objective}</p>
           <p className="quiet small mb-0">
             {exercisesOf(lesson).join(' · ')}
-            {from.length > 0 && ` — from ${from.join(', ')}`}
+            {from.length > 0 && t('library.from', { from: from.join(', ') })}
           </p>
         </>
       );
@@ -69,7 +70,7 @@ function Thing({
       <div>
         <h2 className="library-thing__title">{thing.title}</h2>
         <p className="quiet small mb-1">
-          {thing.kind === 'list' ? 'word list' : thing.kind} · {thing.level}
+          {thing.kind === 'list' ? t('library.wordList') : thing.kind} · {thing.level}
         </p>
         <Inside thing={thing} />
       </div>
@@ -78,10 +79,10 @@ function Thing({
           type="button"
           className="btn btn-sm btn-outline-dark"
           disabled={busy}
-          aria-label={`Take ${thing.title} for ${into.name}`}
+          aria-label={t('library.takeFor', { title: thing.title, name: into.name })}
           onClick={onTake}
         >
-          Take it for {into.name}
+          {t('library.takeItFor', { name: into.name })}
         </button>
       )}
     </li>
@@ -126,23 +127,25 @@ export function LibraryWorkspace({
     });
   return (
     <div className="page">
-      <h1>Starter library</h1>
+      <h1>{t('library.starterLibrary')}</h1>
       <p className="quiet">
-        {lessons.length} lessons, {lists.length} word lists and {texts.length} texts, written for
-        Wordane. What you take becomes your own: it is checked against your class, and you may
-        change all of it.
+        {t('library.lessonsWordListsAndTexts', {
+          lessons: lessons.length,
+          lists: lists.length,
+          texts: texts.length,
+        })}
       </p>
       {problem && (
         <p className="message" role="alert">
           {problem}
         </p>
       )}
-      <section className="card-paper" aria-label="Find in the library">
+      <section className="card-paper" aria-label={t('library.findInTheLibrary')}>
         <input
           type="search"
           className="form-control"
-          aria-label="Find by word, sound, topic or title"
-          placeholder="A word, a sound, a topic, a title"
+          aria-label={t('library.findByWordSoundTopic')}
+          placeholder={t('library.aWordASoundA')}
           value={words}
           onChange={(event) => {
             setWords(event.currentTarget.value);
@@ -150,13 +153,13 @@ export function LibraryWorkspace({
           }}
         />
         <div className="shelf-filters">
-          <div className="faces" role="group" aria-label="Kind">
+          <div className="faces" role="group" aria-label={t('library.kind')}>
             <button
               type="button"
               aria-pressed={kind === undefined}
               onClick={() => setKind(undefined)}
             >
-              All
+              {t('library.all')}
             </button>
             {(Object.keys(kinds) as LibraryKind[]).map((each) => (
               <button
@@ -170,15 +173,15 @@ export function LibraryWorkspace({
             ))}
           </div>
           <Narrow
-            label="Level"
-            all="every level"
+            label={t('library.level')}
+            all={t('library.everyLevel')}
             of={libraryLevels}
             value={level}
             set={(chosen) => setLevel(chosen as LibraryLevel | undefined)}
           />
           {classes.length > 0 ? (
             <label className="d-flex gap-2 align-items-center">
-              Take for
+              {t('library.takeFor2')}
               <select
                 className="form-select form-select-sm"
                 value={classId ?? ''}
@@ -192,13 +195,13 @@ export function LibraryWorkspace({
               </select>
             </label>
           ) : (
-            <Link to="/classes">Make a class that is taught English first</Link>
+            <Link to="/classes">{t('library.makeAClassThatIs')}</Link>
           )}
         </div>
         <p role="status" className="quiet small mb-1">
           {found.length === 0
-            ? 'Nothing in the library has all of this. Take a word or a filter away.'
-            : `${found.length} ${found.length === 1 ? 'thing' : 'things'}`}
+            ? t('library.nothingInTheLibraryHas')
+            : `${found.length} ${t('library.thing', { count: found.length })}`}
         </p>
         <ul className="library-things">
           {found.slice(0, most).map((thing) => (
@@ -217,7 +220,7 @@ export function LibraryWorkspace({
             className="btn btn-sm btn-outline-dark"
             onClick={() => setMost(most + AT_ONCE)}
           >
-            Show {Math.min(AT_ONCE, found.length - most)} more
+            {t('library.showMore', { ATONCE: Math.min(AT_ONCE, found.length - most) })}
           </button>
         )}
       </section>

@@ -3,6 +3,7 @@ import { Button, Modal } from 'react-bootstrap';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { TextComparison } from '~core/lists/combine-lists';
 import { engine } from '~/workers/engine.client';
+import { t } from '~/phrases/t';
 
 /** Words of the text that are offered for the list. */
 const MOST_OTHERS = 40;
@@ -24,12 +25,12 @@ export function CompareDialog({ profile, words, onAdd, onClose }: CompareDialogP
     <Modal show onHide={onClose} size="lg" aria-labelledby={`${id}-title`} scrollable>
       <Modal.Header closeButton closeLabel="Close">
         <Modal.Title as="h2" id={`${id}-title`} className="h4">
-          Compare with a text
+          {t('lists.compareWithAText')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <label className="form-label" htmlFor={id}>
-          The text the class reads
+          {t('lists.theTextTheClassReads')}
         </label>
         <textarea
           id={id}
@@ -37,44 +38,47 @@ export function CompareDialog({ profile, words, onAdd, onClose }: CompareDialogP
           rows={6}
           value={text}
           maxLength={200_000}
-          placeholder="Paste the text here"
+          placeholder={t('lists.pasteTheTextHere')}
           onChange={(event) => setText(event.currentTarget.value)}
         />
         <Button disabled={text.trim() === ''} onClick={() => void compare()}>
-          Compare
+          {t('lists.compare')}
         </Button>
         {compared && (
           <div role="status" className="mt-3">
             <h3 className="h6">
-              The text uses {compared.used.length} of {words.length} words
+              {t('lists.theTextUsesOfWords', { used: compared.used.length, words: words.length })}
             </h3>
             {compared.used.length > 0 && (
               <p className="learner-text">
                 {compared.used
                   .map(({ word, times, forms }) => {
                     const others = forms.filter((form) => form !== word.toLowerCase());
-                    const as = others.length > 0 ? ` (as ${others.join(', ')})` : '';
+                    const as =
+                      others.length > 0 ? t('lists.as', { others: others.join(', ') }) : '';
                     return `${word}${as} ×${times}`;
                   })
                   .join(', ')}
               </p>
             )}
-            <h3 className="h6">Not in the text</h3>
-            <p className="learner-text">{compared.unused.join(', ') || 'Every word is used.'}</p>
-            <h3 className="h6">In the text, not in the list</h3>
+            <h3 className="h6">{t('lists.notInTheText')}</h3>
+            <p className="learner-text">
+              {compared.unused.join(', ') || t('lists.everyWordIsUsed')}
+            </p>
+            <h3 className="h6">{t('lists.inTheTextNotIn')}</h3>
             <p className="mb-0">
               {compared.others.slice(0, MOST_OTHERS).map(({ word, times }) => (
                 <button
                   key={word}
                   type="button"
                   className="ask-chip ask-chip--word"
-                  aria-label={`Add ${word}, ${times} times in the text`}
+                  aria-label={t('lists.addTimesInTheText', { word, times })}
                   onClick={() => onAdd(word)}
                 >
                   + {word} <small>×{times}</small>
                 </button>
               ))}
-              {compared.others.length === 0 && 'Every word of the text is in the list.'}
+              {compared.others.length === 0 && t('lists.everyWordOfTheText')}
             </p>
           </div>
         )}

@@ -1,6 +1,7 @@
 import { showGrapheme } from '~core/reach/check-word';
 import type { ListCoverage } from '~core/lists/coverage';
 import { showSound } from '~core/languages/en/sounds/phonemes';
+import { t } from '~/phrases/t';
 
 export interface CoverageStripProps {
   readonly coverage: ListCoverage;
@@ -17,9 +18,9 @@ export function CoverageStrip({ coverage, onAdd }: CoverageStripProps) {
     .map(({ spelling, count }) => `${showGrapheme(spelling)} ${count}`)
     .join(' · ');
   return (
-    <section className="coverage" aria-label="Spellings in this list">
+    <section className="coverage" aria-label={t('lists.spellingsInThisList')}>
       <p className="quiet small mb-1">
-        {spellings.length} {spellings.length === 1 ? 'spelling' : 'spellings'}: {summary}
+        {t('lists.spelling', { count: spellings.length, summary })}
       </p>
       <div className="coverage__bars" aria-hidden="true">
         {spellings.map(({ spelling, count }) => (
@@ -31,13 +32,14 @@ export function CoverageStrip({ coverage, onAdd }: CoverageStripProps) {
       </div>
       {missing.map(({ spelling, missing: count, suggestions }) => (
         <p key={spelling} className="coverage__fill">
-          {count} more with <b>{showGrapheme(spelling)}</b> would make it even:{' '}
+          {t('lists.moreWith', { number: count })} <b>{showGrapheme(spelling)}</b>{' '}
+          {t('lists.wouldMakeItEven')}{' '}
           {suggestions.slice(0, Math.max(3, count)).map((word) => (
             <button
               key={word}
               type="button"
               className="ask-chip ask-chip--word"
-              aria-label={`Add ${word}`}
+              aria-label={t('lists.add', { word })}
               onClick={() => onAdd(word)}
             >
               + {word}
@@ -47,8 +49,10 @@ export function CoverageStrip({ coverage, onAdd }: CoverageStripProps) {
       ))}
       {absent.length > 0 && (
         <p className="coverage__fill">
-          No {showSound(sound.split(' '))} spelled{' '}
-          {absent.map(({ spelling }) => showGrapheme(spelling)).join(', ')} yet:{' '}
+          {t('lists.noSpelledYet', {
+            showSound: showSound(sound.split(' ')),
+            absent: absent.map(({ spelling }) => showGrapheme(spelling)).join(', '),
+          })}{' '}
           {absent
             .flatMap(({ suggestions }) => suggestions.slice(0, 2))
             .slice(0, 6)
@@ -57,7 +61,7 @@ export function CoverageStrip({ coverage, onAdd }: CoverageStripProps) {
                 key={word}
                 type="button"
                 className="ask-chip ask-chip--word"
-                aria-label={`Add ${word}`}
+                aria-label={t('lists.add', { word })}
                 onClick={() => onAdd(word)}
               >
                 + {word}

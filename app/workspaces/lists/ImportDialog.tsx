@@ -8,13 +8,15 @@ import type { ActionAnswer } from '~/routes/action-answer';
 import { encodingChoices, readFileText } from '~/documents/read-file-text';
 import { fromSpreadsheet } from '~/documents/spreadsheet';
 import { engine } from '~/workers/engine.client';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const columnNames: Readonly<Record<Column, string>> = {
   word: 'words',
   definition: 'meanings',
   translation: 'translations',
   note: 'notes',
-  ignored: 'leave out',
+  ignored: t('lists.leaveOut'),
 };
 
 /** A file larger than this is no word list. */
@@ -64,7 +66,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
     if (!chosen) return;
     setProblem('');
     if (chosen.size > LARGEST_FILE) {
-      setProblem('This file is larger than 2 MB, so it is no word list. Save the list as CSV.');
+      setProblem(t('lists.thisFileIsLargerThan'));
       return;
     }
     // A zip begins so: a spreadsheet, or a document.
@@ -81,9 +83,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
     }
     const { text: content, encoding } = await readFileText(chosen, as);
     if (content.includes('\u0000')) {
-      setProblem(
-        'This is no text file. Save it as .xlsx or CSV, or copy its columns and paste them here.',
-      );
+      setProblem(t('lists.thisIsNoTextFile'));
       return;
     }
     setFile({ file: chosen, encoding });
@@ -104,12 +104,12 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
     <Modal show onHide={onClose} size="lg" aria-labelledby={`${id}-title`}>
       <Modal.Header closeButton closeLabel="Close">
         <Modal.Title as="h2" id={`${id}-title`} className="h4">
-          Paste or import words
+          {t('lists.pasteOrImportWords')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <label className="form-label" htmlFor={id}>
-          A word a line, a row of words, or columns from a spreadsheet
+          {t('lists.aWordALineA')}
         </label>
         <textarea
           id={id}
@@ -117,7 +117,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
           rows={7}
           value={held ? text.slice(0, SHOWN) : text}
           readOnly={held}
-          placeholder={'rain\nhail\nstorm – bad weather with strong wind'}
+          placeholder={t('lists.rainHailStormBadWeather')}
           onChange={(event) => {
             setColumns(undefined);
             setFile(undefined);
@@ -125,7 +125,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
           }}
         />
         <label className="btn btn-outline-dark btn-sm mt-2">
-          Read a file …
+          {t('lists.readAFile')}
           <input
             type="file"
             className="visually-hidden"
@@ -135,7 +135,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
         </label>
         {file && file.encoding !== 'utf-8' && (
           <label className="ms-3 mt-2">
-            Read as{' '}
+            {t('lists.readAs')}{' '}
             <select
               className="form-select form-select-sm d-inline-block w-auto"
               value={file.encoding}
@@ -151,8 +151,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
         )}
         {held && (
           <p className="message message--note mt-2 mb-0" role="status">
-            The file has {text.length.toLocaleString('en-GB')} letters; all of it is read, and its
-            beginning is shown.
+            {t('lists.theFileHasLettersAll', { text: text.length.toLocaleString(locale) })}
           </p>
         )}
         {(problem || refused) && (
@@ -163,7 +162,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
         {read && (
           <div className="mt-3" role="status">
             <p className="mb-1">
-              <b>{count}</b> {count === 1 ? 'word' : 'words'} to add.
+              <b>{count}</b> {t('lists.wordToAdd', { count })}
             </p>
             {read.notes.length > 0 && (
               <ul className="mb-2">
@@ -176,7 +175,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
               <p className="mb-2">
                 {read.columns.map((column, index) => (
                   <label key={index} className="me-3">
-                    Column {index + 1}:{' '}
+                    {t('lists.column', { index: index + 1 })}{' '}
                     <select
                       className="form-select form-select-sm d-inline-block w-auto"
                       value={column}
@@ -203,20 +202,20 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
                   <tr key={word}>
                     <th scope="row" className="learner-text">
                       {word}
-                      {unknown && <span className="quiet"> (not in the bank)</span>}
+                      {unknown && <span className="quiet"> {t('lists.notInTheBank')}</span>}
                     </th>
                     <td>{[definition, translation, note].filter(Boolean).join(' · ')}</td>
                   </tr>
                 ))}
               </tbody>
             </table>
-            {count > 8 && <p className="quiet mb-0">and {count - 8} more</p>}
+            {count > 8 && <p className="quiet mb-0">{t('lists.andMore', { number: count - 8 })}</p>}
           </div>
         )}
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-dark" onClick={onClose}>
-          Cancel
+          {t('lists.cancel')}
         </Button>
         <Button
           disabled={count === 0 || state !== 'idle'}
@@ -231,7 +230,7 @@ export default function ImportDialog({ profile, present, action, onClose }: Impo
             )
           }
         >
-          Add {count === 0 ? '' : count} {count === 1 ? 'word' : 'words'}
+          {t('lists.addWord', { count, which: count === 0 ? '' : count })}
         </Button>
       </Modal.Footer>
     </Modal>

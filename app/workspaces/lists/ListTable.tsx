@@ -11,6 +11,7 @@ import { useSortSensors } from '~/ui/sort-sensors';
 import type { WordTileData } from '~/workers/engine-service';
 import { WordCell } from './WordCell';
 import { Grip, useMovableRow } from '~/ui/grip';
+import { t } from '~/phrases/t';
 
 export interface ListTableProps {
   readonly profile: ClassProfile;
@@ -34,7 +35,7 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
   const picture = detail.picture === 'none' ? undefined : (detail.picture ?? tile.picture);
   const field = (name: 'definition' | 'translation' | 'note', label: string, placeholder = '') => (
     <AutoField
-      label={`${label} of ${word}`}
+      label={t('lists.of', { label, word })}
       className="form-control form-control-sm"
       value={detail[name] ?? ''}
       placeholder={placeholder}
@@ -49,7 +50,7 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
         <button
           type="button"
           className="icon-button"
-          aria-label={`Star ${word}`}
+          aria-label={t('lists.star', { word })}
           aria-pressed={detail.starred === true}
           onClick={() =>
             send({ intent: 'detail', word, fields: { starred: detail.starred !== true } })
@@ -75,7 +76,11 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
         <button
           type="button"
           className="list-table__picture"
-          aria-label={picture ? `Change the picture of ${word}` : `Choose a picture for ${word}`}
+          aria-label={
+            picture
+              ? t('lists.changeThePictureOf', { word })
+              : t('lists.chooseAPictureFor', { word })
+          }
           onClick={() => onPicture(word)}
         >
           {picture ? (
@@ -85,14 +90,16 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
           )}
         </button>
       </td>
-      <td className="list-table__wide">{field('definition', 'Meaning', meanings[word] ?? '')}</td>
-      <td>{field('translation', 'Translation')}</td>
-      <td>{field('note', 'Note')}</td>
+      <td className="list-table__wide">
+        {field('definition', t('lists.meaning'), meanings[word] ?? '')}
+      </td>
+      <td>{field('translation', t('lists.translation'))}</td>
+      <td>{field('note', t('lists.note'))}</td>
       <td className="text-nowrap">
         <button
           type="button"
           className="icon-button"
-          aria-label={`Move ${word} up`}
+          aria-label={t('lists.moveUp', { word })}
           disabled={place <= 0}
           onClick={() => send({ intent: 'move', word, to: place - 1 })}
         >
@@ -101,7 +108,7 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
         <button
           type="button"
           className="icon-button"
-          aria-label={`Move ${word} down`}
+          aria-label={t('lists.moveDown', { word })}
           disabled={place === list.words.length - 1}
           onClick={() => send({ intent: 'move', word, to: place + 1 })}
         >
@@ -110,7 +117,7 @@ function Row({ tile, profile, list, meanings, send, onPicture }: RowProps) {
         <button
           type="button"
           className="icon-button"
-          aria-label={`Remove ${word}`}
+          aria-label={t('lists.remove', { word })}
           onClick={() => send({ intent: 'remove', word })}
         >
           <BsX aria-hidden="true" />
@@ -142,17 +149,18 @@ export function ListTable(props: ListTableProps) {
             <thead>
               <tr>
                 <th scope="col">
-                  <span className="visually-hidden">Starred</span>
+                  <span className="visually-hidden">{t('lists.starred')}</span>
                 </th>
-                <th scope="col">Word</th>
-                <th scope="col">Picture</th>
+                <th scope="col">{t('lists.word')}</th>
+                <th scope="col">{t('lists.picture')}</th>
                 <th scope="col">
-                  Meaning <span className="quiet small">suggestions in grey</span>
+                  {t('lists.meaning')}{' '}
+                  <span className="quiet small">{t('lists.suggestionsInGrey')}</span>
                 </th>
-                <th scope="col">Translation</th>
-                <th scope="col">Note</th>
+                <th scope="col">{t('lists.translation')}</th>
+                <th scope="col">{t('lists.note')}</th>
                 <th scope="col">
-                  <span className="visually-hidden">Order</span>
+                  <span className="visually-hidden">{t('lists.order')}</span>
                 </th>
               </tr>
             </thead>
@@ -161,7 +169,8 @@ export function ListTable(props: ListTableProps) {
                 {list.groupBy !== 'none' && (
                   <tr className="list-table__group">
                     <th colSpan={7} scope="rowgroup">
-                      {group.name || 'Others'} <span className="quiet">{group.words.length}</span>
+                      {group.name || t('lists.others')}{' '}
+                      <span className="quiet">{group.words.length}</span>
                     </th>
                   </tr>
                 )}

@@ -22,13 +22,14 @@ import { ListTable } from './ListTable';
 import { PictureDialog } from './PictureDialog';
 import { listColumns, listCsv, listRows } from './list-csv';
 import { useSend } from '~/ui/use-send';
+import { t } from '~/phrases/t';
 
 const groupings: Readonly<Record<ListGrouping, string>> = {
-  none: 'in your order',
-  spelling: 'by spelling',
-  pattern: 'by pattern',
-  syllables: 'by syllables',
-  reach: 'by reach',
+  none: t('lists.inYourOrder'),
+  spelling: t('lists.bySpelling'),
+  pattern: t('lists.byPattern'),
+  syllables: t('lists.bySyllables'),
+  reach: t('lists.byReach'),
 };
 
 export interface ListWorkspaceProps {
@@ -55,14 +56,14 @@ function AddWord({ send }: { send: (intent: object) => void }) {
     <form className="d-flex gap-2" onSubmit={onSubmit}>
       <input
         className="form-control"
-        aria-label="Add a word"
-        placeholder="Add a word"
+        aria-label={t('lists.addAWord')}
+        placeholder={t('lists.addAWord')}
         value={word}
         maxLength={80}
         onChange={(event) => setWord(event.currentTarget.value)}
       />
       <Button type="submit" variant="outline-dark" disabled={word.trim() === ''}>
-        Add
+        {t('lists.add2')}
       </Button>
     </form>
   );
@@ -78,22 +79,22 @@ export function ListWorkspace(props: ListWorkspaceProps) {
     <div className="page">
       <p className="mb-1">
         <Link to="/words">
-          <BsArrowLeft aria-hidden="true" /> Words
+          <BsArrowLeft aria-hidden="true" /> {t('lists.words')}
         </Link>
       </p>
       <h1 className="visually-hidden">{list.name}</h1>
       <AutoField
         key={list.id}
-        label="Name of the list"
+        label={t('lists.nameOfTheList')}
         className="inline-edit inline-edit--title fs-2"
         value={list.name}
         payload={(name) => ({ intent: 'rename', name })}
       />
       <div className="list-tools">
         <span>
-          {list.words.length} {list.words.length === 1 ? 'word' : 'words'},{' '}
+          {t('lists.word2', { count: list.words.length })}{' '}
           <Slot
-            name="Grouping"
+            name={t('lists.grouping')}
             value={list.groupBy}
             options={Object.entries(groupings).map(([value, text]) => ({
               value,
@@ -105,26 +106,26 @@ export function ListWorkspace(props: ListWorkspaceProps) {
         </span>
         <AddWord send={send} />
         <Button variant="outline-dark" onClick={() => setDialog('import')}>
-          Paste or import
+          {t('lists.pasteOrImport')}
         </Button>
         <Button
           variant="outline-dark"
           disabled={list.words.length === 0}
           onClick={() => setDialog('compare')}
         >
-          Compare with a text
+          {t('lists.compareWithAText')}
         </Button>
         <Dropdown>
-          <Dropdown.Toggle variant="outline-dark">More</Dropdown.Toggle>
-          <Dropdown.Menu aria-label="More for this list">
+          <Dropdown.Toggle variant="outline-dark">{t('lists.more')}</Dropdown.Toggle>
+          <Dropdown.Menu aria-label={t('lists.moreForThisList')}>
             <MenuItem onChoose={() => send({ intent: 'fill-meanings' })}>
-              Fill in the empty meanings
+              {t('lists.fillInTheEmptyMeanings')}
             </MenuItem>
             <MenuItem onChoose={() => saveText(`${list.name}.csv`, listCsv(list))}>
-              Export as CSV
+              {t('lists.exportAsCsv')}
             </MenuItem>
             <MenuItem onChoose={() => saveText(`${list.name}.tsv`, listCsv(list, '\t'))}>
-              Export with tabs (.tsv)
+              {t('lists.exportWithTabsTsv')}
             </MenuItem>
             <MenuItem
               onChoose={() =>
@@ -133,7 +134,7 @@ export function ListWorkspace(props: ListWorkspaceProps) {
                 )
               }
             >
-              Export as a spreadsheet (.xlsx)
+              {t('lists.exportAsASpreadsheetXlsx')}
             </MenuItem>
             {speaks(profile.language, 'sounds') && (
               <MenuItem
@@ -143,7 +144,7 @@ export function ListWorkspace(props: ListWorkspaceProps) {
                     .then(({ pls }) => saveText(`${list.name}.pls`, pls, 'application/pls+xml'))
                 }
               >
-                Export pronunciations (PLS)
+                {t('lists.exportPronunciationsPls')}
               </MenuItem>
             )}
             <MenuItem
@@ -154,7 +155,7 @@ export function ListWorkspace(props: ListWorkspaceProps) {
                 })
               }
             >
-              Put in order from a to z
+              {t('lists.putInOrderFromA')}
             </MenuItem>
             {list.groupBy !== 'none' && (
               <MenuItem
@@ -162,11 +163,13 @@ export function ListWorkspace(props: ListWorkspaceProps) {
                   send({ intent: 'order', words: groups.flatMap((group) => group.words) })
                 }
               >
-                Keep the groups’ order
+                {t('lists.keepTheGroupsOrder')}
               </MenuItem>
             )}
             <MenuItem onChoose={() => send({ intent: 'split' })}>
-              Make a list of each {list.groupBy === 'none' ? 'spelling' : 'group'}
+              {t('lists.makeAListOfEach', {
+                which: list.groupBy === 'none' ? t('lists.spelling2') : t('lists.group'),
+              })}
             </MenuItem>
             {others.length > 0 && <Dropdown.Divider />}
             {others.map((other) => (
@@ -174,7 +177,7 @@ export function ListWorkspace(props: ListWorkspaceProps) {
                 key={`merge-${other.id}`}
                 onChoose={() => send({ intent: 'merge', other: other.id })}
               >
-                Add the words of {other.name}
+                {t('lists.addTheWordsOf', { name: other.name })}
               </MenuItem>
             ))}
             {others.map((other) => (
@@ -182,11 +185,13 @@ export function ListWorkspace(props: ListWorkspaceProps) {
                 key={`subtract-${other.id}`}
                 onChoose={() => send({ intent: 'subtract', other: other.id })}
               >
-                Take away the words of {other.name}
+                {t('lists.takeAwayTheWordsOf', { name: other.name })}
               </MenuItem>
             ))}
             <Dropdown.Divider />
-            <MenuItem onChoose={() => send({ intent: 'remove-list' })}>Remove this list</MenuItem>
+            <MenuItem onChoose={() => send({ intent: 'remove-list' })}>
+              {t('lists.removeThisList')}
+            </MenuItem>
           </Dropdown.Menu>
         </Dropdown>
       </div>
@@ -206,15 +211,15 @@ export function ListWorkspace(props: ListWorkspaceProps) {
       )}
       {list.words.length === 0 ? (
         <div className="empty">
-          <h2 className="h4">This list is empty.</h2>
-          <p>Paste a list you have, or choose words by their sound.</p>
-          <Button onClick={() => setDialog('import')}>Paste or import</Button>{' '}
+          <h2 className="h4">{t('lists.thisListIsEmpty')}</h2>
+          <p>{t('lists.pasteAListYouHave')}</p>
+          <Button onClick={() => setDialog('import')}>{t('lists.pasteOrImport')}</Button>{' '}
           <Link className="btn btn-outline-dark" to={`/words?list=${list.id}`}>
-            Find words
+            {t('lists.findWords')}
           </Link>
         </div>
       ) : (
-        <section className="card-paper my-3" aria-label="Words of the list">
+        <section className="card-paper my-3" aria-label={t('lists.wordsOfTheList')}>
           <ListTable
             profile={profile}
             list={list}

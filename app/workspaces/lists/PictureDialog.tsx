@@ -2,6 +2,7 @@ import { useEffect, useId, useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
 import { NO_PICTURE, readPicture } from '~/ui/read-picture';
 import { Picture } from '~/ui/Picture';
+import { t } from '~/phrases/t';
 
 interface IndexEntry {
   readonly icon: string;
@@ -14,7 +15,7 @@ let index: Promise<readonly IndexEntry[]> | undefined;
 /** The names of all pictures, fetched once. */
 function pictureIndex(): Promise<readonly IndexEntry[]> {
   index ??= fetch('/pictures/index.json').then((response) => {
-    if (!response.ok) throw new Error('The pictures could not be loaded. Reload the page.');
+    if (!response.ok) throw new Error(t('lists.thePicturesCouldNotBe'));
     return response.json() as Promise<readonly IndexEntry[]>;
   });
   return index;
@@ -68,13 +69,13 @@ export function PictureDialog({ word, onChoose, onClose }: PictureDialogProps) {
     <Modal show onHide={onClose} size="lg" aria-labelledby={`${id}-title`} scrollable>
       <Modal.Header closeButton closeLabel="Close">
         <Modal.Title as="h2" id={`${id}-title`} className="h4">
-          A picture for <span className="learner-text">{word}</span>
+          {t('lists.aPictureFor')} <span className="learner-text">{word}</span>
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <div className="d-flex flex-wrap gap-2 align-items-end mb-3">
           <label className="flex-fill">
-            Look for
+            {t('lists.lookFor')}
             <input
               className="form-control"
               value={text}
@@ -83,7 +84,7 @@ export function PictureDialog({ word, onChoose, onClose }: PictureDialogProps) {
             />
           </label>
           <label className="btn btn-outline-dark">
-            My own picture …
+            {t('lists.myOwnPicture')}
             <input
               type="file"
               className="visually-hidden"
@@ -92,10 +93,10 @@ export function PictureDialog({ word, onChoose, onClose }: PictureDialogProps) {
             />
           </label>
           <Button variant="outline-dark" onClick={() => choose('none')}>
-            No picture
+            {t('lists.noPicture')}
           </Button>
           <Button variant="outline-dark" onClick={() => choose('')}>
-            The usual one
+            {t('lists.theUsualOne')}
           </Button>
         </div>
         {problem && (
@@ -104,11 +105,9 @@ export function PictureDialog({ word, onChoose, onClose }: PictureDialogProps) {
           </p>
         )}
         <p className="visually-hidden" role="status">
-          {found.length} pictures found
+          {t('lists.picturesFound', { found: found.length })}
         </p>
-        {found.length === 0 && entries.length > 0 && (
-          <p>No picture by that name. Try another word, or read one of your own.</p>
-        )}
+        {found.length === 0 && entries.length > 0 && <p>{t('lists.noPictureByThatName')}</p>}
         <ul className="picture-grid">
           {found.map((entry) => (
             <li key={entry.icon}>

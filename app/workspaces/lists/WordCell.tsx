@@ -3,6 +3,7 @@ import { BsPencil } from 'react-icons/bs';
 import { MarkedWord } from '~/ui/MarkedWord';
 import { SpeakButton } from '~/ui/SpeakButton';
 import type { WordTileData } from '~/workers/engine-service';
+import { t } from '~/phrases/t';
 
 interface WordCellProps {
   readonly tile: WordTileData;
@@ -26,7 +27,7 @@ export function WordCell({ tile: { word, units }, accent, language, onRespell }:
     return (
       <input
         className="form-control form-control-sm learner-text"
-        aria-label={`Write ${word} otherwise`}
+        aria-label={t('lists.writeOtherwise', { word })}
         // It was asked for a moment ago.
         // eslint-disable-next-line jsx-a11y/no-autofocus
         autoFocus
@@ -46,12 +47,12 @@ export function WordCell({ tile: { word, units }, accent, language, onRespell }:
     <>
       <MarkedWord units={units} />
       <span className="visually-hidden">{word}</span>{' '}
-      <SpeakButton spoken={{ text: word, language, accent }} name={`Say ${word}`} />
+      <SpeakButton spoken={{ text: word, language, accent }} name={t('lists.say', { word })} />
       <button
         ref={opener}
         type="button"
         className="icon-button"
-        aria-label={`Write ${word} otherwise`}
+        aria-label={t('lists.writeOtherwise', { word })}
         onClick={() => setDraft(word)}
       >
         <BsPencil aria-hidden="true" />

@@ -7,6 +7,7 @@ import { DocumentView } from '~/ui/DocumentView';
 import { OwnPaper } from '~/ui/OwnPaper';
 import type { PlanWorkspaceProps } from './PlanWorkspace';
 import { plannedLesson } from './planned';
+import { t } from '~/phrases/t';
 
 /** The plan as it prints, in one of its layouts. */
 export function PlanPaper({
@@ -31,19 +32,19 @@ export function PlanPaper({
         font: 'Arial',
         pictures: new Map(),
       });
-      saveAs(file, `${lesson.title.replace(/[\\/:*?"<>|]/g, ' ')} plan.docx`);
+      saveAs(file, t('plan.planDocx', { replace: lesson.title.replace(/[\\/:*?"<>|]/g, ' ') }));
     } catch {
-      setProblem('The file could not be made. Try again, or print instead.');
+      setProblem(t('plan.theFileCouldNotBe'));
     }
   };
   return (
     <div className="page prints-itself plan-paper">
       <OwnPaper paper={profile.paper} />
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3 no-print">
-        <h1 className="h4 mb-0 me-auto">Plan on paper</h1>
+        <h1 className="h4 mb-0 me-auto">{t('plan.planOnPaper')}</h1>
         <select
           className="form-select w-auto"
-          aria-label="Layout"
+          aria-label={t('plan.layout')}
           value={layout}
           onChange={(event) => onLayout(event.currentTarget.value as PlanLayout)}
         >
@@ -54,13 +55,13 @@ export function PlanPaper({
           ))}
         </select>
         <Button variant="outline-dark" onClick={() => void save()}>
-          <BsDownload aria-hidden="true" /> Word (.docx)
+          <BsDownload aria-hidden="true" /> {t('plan.wordDocx')}
         </Button>
         <Button onClick={() => window.print()}>
-          <BsPrinter aria-hidden="true" /> Print
+          <BsPrinter aria-hidden="true" /> {t('plan.print')}
         </Button>
         <Button variant="outline-dark" onClick={() => onLayout(undefined)}>
-          Back to the plan
+          {t('plan.backToThePlan')}
         </Button>
       </div>
       {problem && (

@@ -14,6 +14,7 @@ import { materialsFor, type PlannedPart } from './planned';
 import { StandardsOfLesson } from './StandardsOfLesson';
 import { StagePlans } from './StagePlans';
 import { TargetLearners } from './TargetLearners';
+import { t } from '~/phrases/t';
 
 export type { PlannedPart } from './planned';
 
@@ -29,7 +30,7 @@ const none: readonly Reason[] = [];
 /** What an objective has, and what it still needs. */
 function ObjectiveCheck({ objective }: { objective: string }) {
   return (
-    <ul className="objective-check" aria-label="What the objective says">
+    <ul className="objective-check" aria-label={t('plan.whatTheObjectiveSays')}>
       {checkObjective(objective).map(({ part, found, says }) => (
         <li key={part} className={says === '' ? 'objective-check__well' : ''}>
           <strong>{part}</strong> {found ?? '–'}
@@ -47,7 +48,7 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
   const { plan = {} } = lesson;
   const set = (fields: Partial<Plan>, what: string) => send({ intent: 'plan', fields, what });
   const [given, setGiven] = useAhead(plan.reasons ?? none, (next) =>
-    send({ intent: 'plan', fields: { reasons: next }, what: 'the reasons' }),
+    send({ intent: 'plan', fields: { reasons: next }, what: t('plan.theReasons') }),
   );
   const field = (name: 'background' | 'materials' | 'rationale', what: string) => ({
     value: plan[name] ?? '',
@@ -70,13 +71,15 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
     <div className="page plan">
       <p className="mb-1">
         <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link> ·{' '}
-        <Link to={`/classes/${profile.id}/coverage`}>What {profile.name} have met</Link> ·{' '}
-        <Link to={`/lessons/${lesson.id}/adapt`}>For another class</Link>
+        <Link to={`/classes/${profile.id}/coverage`}>
+          {t('plan.whatHaveMet', { name: profile.name })}
+        </Link>{' '}
+        · <Link to={`/lessons/${lesson.id}/adapt`}>{t('plan.forAnotherClass')}</Link>
       </p>
       <div className="d-flex flex-wrap gap-3 align-items-center mb-3">
-        <h1 className="mb-0 me-auto">Plan</h1>
+        <h1 className="mb-0 me-auto">{t('plan.plan')}</h1>
         <button type="button" className="btn btn-primary" onClick={() => setLayout('table')}>
-          On paper …
+          {t('plan.onPaper')}
         </button>
       </div>
       {clash}
@@ -89,13 +92,13 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
         <div>
           <section className="card-paper" aria-labelledby="plan-objective">
             <h2 className="h5" id="plan-objective">
-              Objective
+              {t('plan.objective')}
             </h2>
             <AutoField
-              label="Objective"
+              label={t('plan.objective')}
               value={lesson.objective}
               multiline
-              placeholder="Who will do what, with what, how well"
+              placeholder={t('plan.whoWillDoWhatWith')}
               payload={(value) => ({ intent: 'field', field: 'objective', value })}
             />
             <ObjectiveCheck objective={lesson.objective} />
@@ -103,7 +106,7 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
           <StagePlans lesson={lesson} made={made} send={send} />
           <section className="card-paper" aria-labelledby="plan-why">
             <h2 className="h5" id="plan-why">
-              Why so
+              {t('plan.whySo')}
             </h2>
             <div className="plan-reasons">
               {reasonIds.map((id) => (
@@ -125,39 +128,40 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
               ))}
             </div>
             <AutoField
-              label="Reasons of your own"
-              placeholder="Reasons of your own"
-              {...field('rationale', 'the reasons')}
+              label={t('plan.reasonsOfYourOwn')}
+              placeholder={t('plan.reasonsOfYourOwn')}
+              {...field('rationale', t('plan.theReasons'))}
             />
           </section>
         </div>
         <aside>
           <section className="card-paper" aria-labelledby="plan-when">
             <h2 className="h5" id="plan-when">
-              When
+              {t('plan.when')}
             </h2>
             <div className="d-flex flex-wrap gap-2">
               <input
                 type="date"
                 className="form-control"
-                aria-label="Day"
+                aria-label={t('plan.day')}
                 value={plan.date ?? ''}
                 onChange={(event) =>
-                  set({ date: event.currentTarget.value }, 'the day of the lesson')
+                  set({ date: event.currentTarget.value }, t('plan.theDayOfTheLesson'))
                 }
               />
               <input
                 type="time"
                 className="form-control"
-                aria-label="Time"
+                aria-label={t('plan.time')}
                 value={plan.time ? plan.time.padStart(5, '0') : ''}
                 onChange={(event) =>
-                  set({ time: event.currentTarget.value }, 'the time of the lesson')
+                  set({ time: event.currentTarget.value }, t('plan.theTimeOfTheLesson'))
                 }
               />
             </div>
             <p className="quiet small mt-2 mb-0">
-              {minutesOf(lesson)} minutes in all · <Link to="/week">The week</Link>
+              {t('plan.minutesInAll', { minutesOf: minutesOf(lesson) })}{' '}
+              <Link to="/week">{t('plan.theWeek')}</Link>
             </p>
           </section>
           <StandardsOfLesson
@@ -172,19 +176,19 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
               {profile.name}
             </h2>
             <p className="quiet small">
-              {profile.roster.length} learners ·{' '}
-              <Link to={`/classes/${profile.id}/results`}>what came back so far</Link>
+              {t('plan.learners', { roster: profile.roster.length })}{' '}
+              <Link to={`/classes/${profile.id}/results`}>{t('plan.whatCameBackSoFar')}</Link>
             </p>
             <AutoField
-              label="What they bring"
-              placeholder="What they know, what is new, what is hard"
-              {...field('background', 'the background')}
+              label={t('plan.whatTheyBring')}
+              placeholder={t('plan.whatTheyKnowWhatIs')}
+              {...field('background', t('plan.theBackground'))}
             />
           </section>
           <TargetLearners lesson={lesson} profile={profile} send={send} />
           <section className="card-paper" aria-labelledby="plan-materials">
             <h2 className="h5" id="plan-materials">
-              Materials
+              {t('plan.materials')}
             </h2>
             <ul className="plan-materials">
               {materialsFor(made, profile).map((each) => (
@@ -192,9 +196,9 @@ export function PlanWorkspace({ lesson, profile, made, standards }: PlanWorkspac
               ))}
             </ul>
             <AutoField
-              label="Also needed"
-              placeholder="Also needed"
-              {...field('materials', 'the materials')}
+              label={t('plan.alsoNeeded')}
+              placeholder={t('plan.alsoNeeded')}
+              {...field('materials', t('plan.theMaterials'))}
             />
           </section>
         </aside>

@@ -4,12 +4,13 @@ import { stageNames, type Lesson } from '~core/records/lesson';
 import { AutoField } from '~/ui/AutoField';
 import type { Send } from '../lesson/built-part';
 import type { PlannedPart } from './planned';
+import { t } from '~/phrases/t';
 
 const fields: readonly (readonly [Exclude<keyof StagePlan, 'grouping'>, string])[] = [
-  ['teacher', 'I do'],
-  ['learners', 'Learners do'],
-  ['check', 'I look for'],
-  ['reflection', 'Afterwards: what to change'],
+  ['teacher', t('plan.iDo')],
+  ['learners', t('plan.learnersDo')],
+  ['check', t('plan.iLookFor')],
+  ['reflection', t('plan.afterwardsWhatToChange')],
 ];
 
 /** Each stage: how the class works, what each side does, what is looked for, and what to change next time. */
@@ -25,28 +26,29 @@ export function StagePlans({
   return (
     <section className="card-paper" aria-labelledby="plan-stages">
       <h2 className="h5" id="plan-stages">
-        Stages
+        {t('plan.stages')}
       </h2>
       {lesson.stages.map((stage) => (
         <section key={stage.id} className="plan-stage" aria-label={stageNames[stage.id]}>
           <div className="d-flex flex-wrap gap-2 align-items-center">
             <h3 className="h6 mb-0 me-auto">
-              {stageNames[stage.id]} <span className="quiet">· {stage.minutes} min</span>
+              {stageNames[stage.id]}{' '}
+              <span className="quiet">{t('plan.min', { minutes: stage.minutes })}</span>
             </h3>
             <select
               className="form-select form-select-sm w-auto"
-              aria-label={`How the class works in ${stageNames[stage.id]}`}
+              aria-label={t('plan.howTheClassWorksIn', { stageNames: stageNames[stage.id] })}
               value={stage.grouping ?? ''}
               onChange={(event) =>
                 send({
                   intent: 'plan-stage',
                   stage: stage.id,
                   fields: { grouping: event.currentTarget.value },
-                  what: 'the grouping',
+                  what: t('plan.theGrouping'),
                 })
               }
             >
-              <option value="">how the class works …</option>
+              <option value="">{t('plan.howTheClassWorks')}</option>
               {groupingIds.map((id) => (
                 <option key={id} value={id}>
                   {groupings[id]}

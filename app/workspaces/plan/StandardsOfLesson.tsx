@@ -10,6 +10,7 @@ import { standardId, standardSets, type Standard } from '~core/standards/standar
 import { useAhead } from '~/ui/use-ahead';
 import type { Send } from '../lesson/built-part';
 import type { PlannedPart } from './planned';
+import { t } from '~/phrases/t';
 
 /** Standards that a search shows at once. */
 const MOST_FOUND = 12;
@@ -34,7 +35,9 @@ function Suggested({ standard, lesson }: { standard: Standard; lesson: Lesson })
   if (makers.length === 0 && words === undefined) return null;
   return (
     <p className="plan-suggested">
-      {words !== undefined && <Link to={`/words?${wordsOf(words).toString()}`}>its words</Link>}
+      {words !== undefined && (
+        <Link to={`/words?${wordsOf(words).toString()}`}>{t('plan.itsWords')}</Link>
+      )}
       {makers.map(({ maker }) => (
         <Link
           key={maker}
@@ -64,7 +67,7 @@ export function StandardsOfLesson({
   const id = useId();
   const [sought, setSought] = useState('');
   const [chosen, set] = useAhead(lesson.plan?.standards ?? none, (next) =>
-    send({ intent: 'plan', fields: { standards: next }, what: 'the standards' }),
+    send({ intent: 'plan', fields: { standards: next }, what: t('plan.theStandards') }),
   );
   const own = standardsOfClass(standards, profile.level);
   const served = servedBy(
@@ -95,18 +98,18 @@ export function StandardsOfLesson({
   return (
     <section className="card-paper" aria-labelledby={id}>
       <h2 className="h5" id={id}>
-        Standards
+        {t('plan.standards')}
       </h2>
       <input
         type="search"
         className="form-control form-control-sm"
-        aria-label="Find a standard"
-        placeholder={`Find among ${own.length} of this year, and the others`}
+        aria-label={t('plan.findAStandard')}
+        placeholder={t('plan.findAmongOfThisYear', { own: own.length })}
         value={sought}
         onChange={(event) => setSought(event.currentTarget.value)}
       />
       {sought.trim() !== '' && (
-        <ul className="plan-standards" aria-label="Found">
+        <ul className="plan-standards" aria-label={t('plan.found')}>
           {found.slice(0, MOST_FOUND).map((standard) => (
             <li key={standardId(standard)}>
               <button
@@ -121,25 +124,31 @@ export function StandardsOfLesson({
               {!own.includes(standard) && <span className="quiet small"> · {standard.grade}</span>}
             </li>
           ))}
-          {found.length === 0 && <li className="quiet">None has these words.</li>}
+          {found.length === 0 && <li className="quiet">{t('plan.noneHasTheseWords')}</li>}
           {found.length > MOST_FOUND && (
-            <li className="quiet">{found.length - MOST_FOUND} more: write another word.</li>
+            <li className="quiet">
+              {t('plan.moreWriteAnotherWord', { found: found.length - MOST_FOUND })}
+            </li>
           )}
         </ul>
       )}
-      <ul className="plan-standards" aria-label="Of this lesson">
+      <ul className="plan-standards" aria-label={t('plan.ofThisLesson')}>
         {served.slice(0, 8).map(({ standard, chosen: isChosen, whole }) => (
           <li key={standardId(standard)}>
             <strong>{standard.code}</strong> {standard.wording}{' '}
             <span className="quiet small">
-              {isChosen ? 'chosen' : whole ? 'served by what is in it' : 'partly served'}
+              {isChosen
+                ? t('plan.chosen')
+                : whole
+                  ? t('plan.servedByWhatIsIn')
+                  : t('plan.partlyServed')}
             </span>{' '}
             <button
               type="button"
               className="btn btn-link btn-sm p-0"
               onClick={() => pick(standard)}
             >
-              {isChosen ? 'take out' : 'choose'}
+              {isChosen ? t('plan.takeOut') : t('plan.choose')}
             </button>
             {isChosen && <Suggested standard={standard} lesson={lesson} />}
           </li>
@@ -147,8 +156,8 @@ export function StandardsOfLesson({
         {served.length === 0 && (
           <li className="quiet">
             {own.length === 0
-              ? 'No standards ship for the level of this class.'
-              : 'Nothing in the lesson serves a standard of this year yet. Find one above.'}
+              ? t('plan.noStandardsShipForThe')
+              : t('plan.nothingInTheLessonServes')}
           </li>
         )}
       </ul>

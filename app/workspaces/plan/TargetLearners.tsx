@@ -7,6 +7,7 @@ import { newId } from '~/operations/operation';
 import { AutoField } from '~/ui/AutoField';
 import { useAhead } from '~/ui/use-ahead';
 import type { Send } from '../lesson/built-part';
+import { t } from '~/phrases/t';
 
 const none: readonly TargetLearner[] = [];
 
@@ -24,7 +25,7 @@ export function TargetLearners({
   const bodyOf = (next: readonly TargetLearner[]) => ({
     intent: 'plan',
     fields: { targets: next },
-    what: 'whom the lesson looks to',
+    what: t('plan.whomTheLessonLooksTo'),
   });
   const [targets, set] = useAhead(lesson.plan?.targets ?? none, (next) => send(bodyOf(next)));
   const changed = (target: TargetLearner, fields: Partial<TargetLearner>) =>
@@ -32,19 +33,17 @@ export function TargetLearners({
   return (
     <section className="card-paper" aria-labelledby={id}>
       <h2 className="h5" id={id}>
-        Looking to
+        {t('plan.lookingTo')}
       </h2>
       {targets.length === 0 && (
-        <p className="quiet small">
-          Learners for whom something is done. Their printed copies are made so.
-        </p>
+        <p className="quiet small">{t('plan.learnersForWhomSomethingIs')}</p>
       )}
       {targets.map((target) => (
         <div key={target.id} className="plan-target">
           <div className="d-flex gap-2">
             <select
               className="form-select form-select-sm"
-              aria-label="Learner"
+              aria-label={t('plan.learner')}
               value={target.name}
               onChange={(event) => {
                 const name = event.currentTarget.value;
@@ -53,7 +52,7 @@ export function TargetLearners({
                 set(changed(target, { name, ...(target.need === '' ? { need: needs } : {}) }));
               }}
             >
-              <option value="">choose a learner …</option>
+              <option value="">{t('plan.chooseALearner')}</option>
               {profile.roster.map(({ name }) => (
                 <option key={name}>{name}</option>
               ))}
@@ -61,16 +60,16 @@ export function TargetLearners({
             <button
               type="button"
               className="icon-button"
-              aria-label={`No longer look to ${target.name || 'this learner'}`}
+              aria-label={t('plan.noLongerLookTo', { name: target.name || t('plan.thisLearner') })}
               onClick={() => set(targets.filter((each) => each.id !== target.id))}
             >
               <BsX aria-hidden="true" />
             </button>
           </div>
           <AutoField
-            label={`What ${target.name || 'this learner'} needs`}
+            label={t('plan.whatNeeds', { name: target.name || t('plan.thisLearner') })}
             className="form-control form-control-sm my-1"
-            placeholder="What she needs"
+            placeholder={t('plan.whatSheNeeds')}
             value={target.need}
             payload={(need) => bodyOf(changed(target, { need }))}
           />
@@ -96,9 +95,9 @@ export function TargetLearners({
             ))}
           </div>
           <AutoField
-            label={`What else is done for ${target.name || 'this learner'}`}
+            label={t('plan.whatElseIsDoneFor', { name: target.name || t('plan.thisLearner') })}
             className="form-control form-control-sm"
-            placeholder="What else is done"
+            placeholder={t('plan.whatElseIsDone')}
             value={target.also}
             payload={(also) => bodyOf(changed(target, { also }))}
           />
@@ -109,12 +108,10 @@ export function TargetLearners({
         className="btn btn-sm btn-outline-dark"
         onClick={() => set([...targets, { id: newId(), name: '', need: '', help: [], also: '' }])}
       >
-        Look to a learner
+        {t('plan.lookToALearner')}
       </button>
       {targets.some(({ help }) => help.length > 0) && (
-        <p className="quiet small mt-2 mb-0">
-          Print “Copies by name” in the lesson: theirs are made so.
-        </p>
+        <p className="quiet small mt-2 mb-0">{t('plan.printCopiesByNameIn')}</p>
       )}
     </section>
   );

@@ -1,11 +1,12 @@
 import { resultsByTarget, targetKinds, type TargetKind } from '~core/results/by-target';
 import type { GivenExercise, Results } from '~core/results/results-of';
+import { t } from '~/phrases/t';
 
 const kindNames: Readonly<Record<TargetKind, string>> = {
-  spelling: 'By spelling',
-  rule: 'By rule',
-  kind: 'By kind',
-  word: 'By word',
+  spelling: t('results.bySpelling'),
+  rule: t('results.byRule'),
+  kind: t('results.byKind'),
+  word: t('results.byWord'),
 };
 
 /** Words are many: those that went least well are shown. */
@@ -22,8 +23,8 @@ export function ByTarget({
   const all = resultsByTarget(results, exercises);
   if (all.length === 0) return null;
   return (
-    <section className="card-paper" aria-label="By what is practised">
-      <h2 className="h5">By what is practised</h2>
+    <section className="card-paper" aria-label={t('results.byWhatIsPractised')}>
+      <h2 className="h5">{t('results.byWhatIsPractised')}</h2>
       {targetKinds.map((kind) => {
         const own = all.filter((target) => target.kind === kind);
         const shown = kind === 'word' ? own.slice(0, MOST_WORDS) : own;
@@ -33,8 +34,8 @@ export function ByTarget({
             <thead>
               <tr>
                 <th scope="col">{kindNames[kind]}</th>
-                <th scope="col">Right</th>
-                <th scope="col">Not yet</th>
+                <th scope="col">{t('results.right')}</th>
+                <th scope="col">{t('results.notYet')}</th>
               </tr>
             </thead>
             <tbody>
@@ -49,10 +50,12 @@ export function ByTarget({
                       aria-hidden="true"
                       style={{ '--share': right / answered } as object}
                     />
-                    {right} of {answered}
+                    {t('results.of', { right, answered })}
                   </td>
                   <td>
-                    {learners.length > 6 ? `${learners.length} learners` : learners.join(', ')}
+                    {learners.length > 6
+                      ? t('results.learners', { learners: learners.length })
+                      : learners.join(', ')}
                   </td>
                 </tr>
               ))}

@@ -1,13 +1,14 @@
 import jsQR from 'jsqr';
 import { useEffect, useRef, useState } from 'react';
 import { BsCamera, BsXLg } from 'react-icons/bs';
+import { t } from '~/phrases/t';
 
 /** Looks at the camera so often a second: a held-up page is read at once, a slow machine stays free. */
 const LOOKS = 4;
 
 const refusals: Readonly<Record<string, string>> = {
-  NotAllowedError: 'The browser may not use the camera. Allow it at the address, then try again.',
-  NotFoundError: 'There is no camera here. Take a picture of the code and drop it above.',
+  NotAllowedError: t('results.theBrowserMayNotUse'),
+  NotFoundError: t('results.thereIsNoCameraHere'),
 };
 
 /** QR codes that are held up to the camera, one after the other. */
@@ -52,10 +53,7 @@ export function CameraCodes({ onCode }: { onCode: (code: string) => void }) {
         return await video.current.play();
       } catch (error) {
         const name = error instanceof Error ? error.name : '';
-        setProblem(
-          refusals[name] ??
-            'The camera cannot be used here. Take a picture of the code and drop it above.',
-        );
+        setProblem(refusals[name] ?? t('results.theCameraCannotBeUsed'));
         return setOpen(false);
       }
     };
@@ -78,7 +76,7 @@ export function CameraCodes({ onCode }: { onCode: (code: string) => void }) {
         }}
       >
         {open ? <BsXLg aria-hidden="true" /> : <BsCamera aria-hidden="true" />}{' '}
-        {open ? 'Close the camera' : 'Read codes with the camera'}
+        {open ? t('results.closeTheCamera') : t('results.readCodesWithTheCamera')}
       </button>
       {problem && (
         <p className="message small mt-2 mb-0" role="alert">
@@ -95,9 +93,7 @@ export function CameraCodes({ onCode }: { onCode: (code: string) => void }) {
             aria-hidden="true"
           />
           <p className="small mb-0" role="status">
-            {count === 0
-              ? 'Hold a code up to the camera.'
-              : `${count} ${count === 1 ? 'code' : 'codes'} seen. Hold up the next.`}
+            {count === 0 ? t('results.holdACodeUpTo') : t('results.codeSeenHoldUpThe', { count })}
           </p>
         </>
       )}

@@ -4,12 +4,14 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { OverTime } from '~core/results/over-time';
 import { Empty } from '~/ui/Empty';
 import { SharesOverTime } from './SharesOverTime';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 const day = (at: number) =>
   at < 1_000_000
     ? ''
-    : new Date(at * 60_000).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+    : new Date(at * 60_000).toLocaleDateString(locale, { day: 'numeric', month: 'short' });
 
 /** A class over its lessons: how much was right each time, and which errors stay. No ranks. */
 export function ClassResults({ profile, time }: { profile: ClassProfile; time: OverTime }) {
@@ -21,24 +23,24 @@ export function ClassResults({ profile, time }: { profile: ClassProfile; time: O
       <p className="mb-1">
         <Link to={`/classes/${profile.id}`}>{profile.name}</Link>
       </p>
-      <h1>Over the weeks</h1>
+      <h1>{t('results.overTheWeeks2')}</h1>
       {steps.length === 0 ? (
-        <Empty title="Nothing has come back yet">
-          <p>Take slips in under Results of a lesson: each lesson is then a point on this page.</p>
+        <Empty title={t('results.nothingHasComeBackYet')}>
+          <p>{t('results.takeSlipsInUnderResults')}</p>
         </Empty>
       ) : (
         <>
-          <section className="card-paper mb-3" aria-label="By lesson">
+          <section className="card-paper mb-3" aria-label={t('results.byLesson')}>
             <div className="d-flex flex-wrap gap-2 align-items-center mb-2">
-              <h2 className="h5 mb-0 me-auto">By lesson</h2>
+              <h2 className="h5 mb-0 me-auto">{t('results.byLesson')}</h2>
               <label className="d-flex gap-2 align-items-center">
-                Beside the class
+                {t('results.besideTheClass')}
                 <select
                   className="form-select form-select-sm"
                   value={learner}
                   onChange={(event) => setLearner(event.currentTarget.value)}
                 >
-                  <option value="">nobody</option>
+                  <option value="">{t('results.nobody')}</option>
                   {learners.map(({ learner: name }) => (
                     <option key={name}>{name}</option>
                   ))}
@@ -49,11 +51,11 @@ export function ClassResults({ profile, time }: { profile: ClassProfile; time: O
             <table className="table results-table">
               <thead>
                 <tr>
-                  <th scope="col">Lesson</th>
-                  <th scope="col">Day</th>
-                  <th scope="col">Came back</th>
-                  <th scope="col">Right, class</th>
-                  {one && <th scope="col">Right, {one.learner}</th>}
+                  <th scope="col">{t('results.lesson')}</th>
+                  <th scope="col">{t('results.day')}</th>
+                  <th scope="col">{t('results.cameBack')}</th>
+                  <th scope="col">{t('results.rightClass')}</th>
+                  {one && <th scope="col">{t('results.right2', { learner: one.learner })}</th>}
                 </tr>
               </thead>
               <tbody>
@@ -74,9 +76,9 @@ export function ClassResults({ profile, time }: { profile: ClassProfile; time: O
               </tbody>
             </table>
           </section>
-          <section className="card-paper" aria-label="What stays">
-            <h2 className="h5">What stays</h2>
-            <p className="quiet small">Errors that somebody made in more than one lesson.</p>
+          <section className="card-paper" aria-label={t('results.whatStays')}>
+            <h2 className="h5">{t('results.whatStays')}</h2>
+            <p className="quiet small">{t('results.errorsThatSomebodyMadeIn')}</p>
             <Lasting learners={learners} />
           </section>
         </>
@@ -87,15 +89,15 @@ export function ClassResults({ profile, time }: { profile: ClassProfile; time: O
 
 function Lasting({ learners }: Pick<OverTime, 'learners'>) {
   const lasting = learners.filter((each) => each.lasting.length > 0);
-  if (lasting.length === 0) return <p className="mb-0">No error has come twice.</p>;
+  if (lasting.length === 0) return <p className="mb-0">{t('results.noErrorHasComeTwice')}</p>;
   return (
     <table className="table results-table mb-0">
       <thead>
         <tr>
-          <th scope="col">Learner</th>
-          <th scope="col">Error</th>
-          <th scope="col">Lessons</th>
-          <th scope="col">Times</th>
+          <th scope="col">{t('results.learner')}</th>
+          <th scope="col">{t('results.error')}</th>
+          <th scope="col">{t('results.lessons')}</th>
+          <th scope="col">{t('results.times')}</th>
         </tr>
       </thead>
       <tbody>

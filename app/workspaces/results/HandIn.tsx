@@ -3,6 +3,7 @@ import { Button } from 'react-bootstrap';
 import { textsOfSlipFiles } from '~/documents/slip-files';
 import { CameraCodes } from './CameraCodes';
 import type { Send } from '../lesson/built-part';
+import { t } from '~/phrases/t';
 
 /** Where slips come in: dropped, chosen, or pasted. */
 export function HandIn({ send, notes }: { send: Send; notes: readonly string[] | undefined }) {
@@ -25,7 +26,7 @@ export function HandIn({ send, notes }: { send: Send; notes: readonly string[] |
   return (
     <section className="card-paper results-in" aria-labelledby={id}>
       <h2 className="h5" id={id}>
-        What has come back
+        {t('results.whatHasComeBack')}
       </h2>
       <div
         className={`results-drop${over ? ' results-drop--over' : ''}`}
@@ -36,9 +37,9 @@ export function HandIn({ send, notes }: { send: Send; notes: readonly string[] |
         onDragLeave={() => setOver(false)}
         onDrop={onDrop}
       >
-        <p className="mb-2">Drop slips here: files, or pictures of their QR codes.</p>
+        <p className="mb-2">{t('results.dropSlipsHereFilesOr')}</p>
         <label className="btn btn-outline-dark btn-sm">
-          {reading ? 'Reading …' : 'Choose files'}
+          {reading ? t('results.reading') : t('results.chooseFiles')}
           <input
             type="file"
             multiple
@@ -60,7 +61,7 @@ export function HandIn({ send, notes }: { send: Send; notes: readonly string[] |
         }}
       >
         <label htmlFor={`${id}-code`} className="small">
-          Or paste or type a code
+          {t('results.orPasteOrTypeA')}
         </label>
         <textarea
           id={`${id}-code`}
@@ -71,7 +72,7 @@ export function HandIn({ send, notes }: { send: Send; notes: readonly string[] |
           onChange={(event) => setCode(event.currentTarget.value)}
         />
         <Button type="submit" size="sm" variant="outline-dark" disabled={code.trim() === ''}>
-          Take it in
+          {t('results.takeItIn')}
         </Button>
       </form>
       <div role="status">

@@ -9,6 +9,7 @@ import { OwnPaper } from '~/ui/OwnPaper';
 import { familyPage } from '~core/results/family-page';
 import { familyPhrasesOf } from '~core/results/family-phrases';
 import type { GivenExercise, LearnerResult } from '~core/results/results-of';
+import { t } from '~/phrases/t';
 
 /** A page for a learner or a family: what went well, what comes next, and what the teacher says. */
 export function PageToGive({
@@ -41,14 +42,16 @@ export function PageToGive({
     <div className="page results prints-itself">
       <OwnPaper paper={profile.paper} />
       <p className="mb-2 no-print">
-        <Link to={`/lessons/${lesson.id}/results`}>Results of {lesson.title}</Link>
+        <Link to={`/lessons/${lesson.id}/results`}>
+          {t('results.resultsOf', { title: lesson.title })}
+        </Link>
       </p>
       <div className="d-flex flex-wrap gap-3 align-items-center mb-3 no-print">
-        <h1 className="h4 mb-0 me-auto">A page for {result.learner}</h1>
+        <h1 className="h4 mb-0 me-auto">{t('results.aPageFor', { learner: result.learner })}</h1>
         <label className="d-flex gap-2 align-items-center">
-          In
+          {t('results.in')}
           <select
-            aria-label="Language of the page"
+            aria-label={t('results.languageOfThePage')}
             className="form-select form-select-sm"
             value={language}
             onChange={(event) => setLanguage(event.currentTarget.value)}
@@ -61,7 +64,7 @@ export function PageToGive({
           </select>
         </label>
         <Button onClick={() => window.print()}>
-          <BsPrinter aria-hidden="true" /> Print
+          <BsPrinter aria-hidden="true" /> {t('results.print')}
         </Button>
       </div>
       <article className="give" lang={language} dir={direction}>

@@ -18,6 +18,7 @@ import { ErrorBars } from './ErrorBars';
 import { ByTarget } from './ByTarget';
 import { HandIn } from './HandIn';
 import { ToRead } from './ToRead';
+import { t } from '~/phrases/t';
 
 /** An exercise of the lesson, made, with the part it is made from. */
 export interface MadeExercise extends GivenExercise {
@@ -75,7 +76,7 @@ function Errors({
 }: Pick<ResultsWorkspaceProps, 'results' | 'exercises'> & { send: Send }) {
   const shown = results.errors.slice(0, 12);
   if (shown.length === 0) {
-    return <p>No error that has a name was made. Look at the items below.</p>;
+    return <p>{t('results.noErrorThatHasA')}</p>;
   }
   return (
     <>
@@ -83,11 +84,11 @@ function Errors({
       <table className="table results-table">
         <thead>
           <tr>
-            <th scope="col">What happens</th>
-            <th scope="col">How often</th>
-            <th scope="col">Who</th>
+            <th scope="col">{t('results.whatHappens')}</th>
+            <th scope="col">{t('results.howOften')}</th>
+            <th scope="col">{t('results.who')}</th>
             <th scope="col">
-              <span className="visually-hidden">Practice</span>
+              <span className="visually-hidden">{t('results.practice')}</span>
             </th>
           </tr>
         </thead>
@@ -104,12 +105,16 @@ function Errors({
                     <button
                       type="button"
                       className="btn btn-sm btn-outline-dark text-nowrap"
-                      aria-label={`Make a practice: ${error}`}
+                      aria-label={t('results.makeAPractice2', { error })}
                       onClick={() =>
-                        send({ intent: 'practise', ...practice, name: `a practice: ${error}` })
+                        send({
+                          intent: 'practise',
+                          ...practice,
+                          name: t('results.aPractice', { error }),
+                        })
                       }
                     >
-                      Make a practice
+                      {t('results.makeAPractice')}
                     </button>
                   )}
                 </td>
@@ -138,17 +143,17 @@ function Learners({
     <>
       {missing.length > 0 && (
         <p>
-          <strong>Not back yet:</strong> {missing.join(', ')}
+          <strong>{t('results.notBackYet')}</strong> {missing.join(', ')}
         </p>
       )}
       <table className="table results-table">
         <thead>
           <tr>
-            <th scope="col">Learner</th>
-            <th scope="col">Right</th>
-            <th scope="col">What to practise next</th>
+            <th scope="col">{t('results.learner')}</th>
+            <th scope="col">{t('results.right')}</th>
+            <th scope="col">{t('results.whatToPractiseNext')}</th>
             <th scope="col">
-              <span className="visually-hidden">More</span>
+              <span className="visually-hidden">{t('results.more')}</span>
             </th>
           </tr>
         </thead>
@@ -162,12 +167,10 @@ function Learners({
                 <th scope="row">
                   {learner}
                   {roster.length > 0 && !roster.includes(learner) && (
-                    <small className="quiet d-block">not on the class’s list</small>
+                    <small className="quiet d-block">{t('results.notOnTheClasssList')}</small>
                   )}
                 </th>
-                <td className="text-nowrap">
-                  {score} of {outOf}
-                </td>
+                <td className="text-nowrap">{t('results.of2', { score, outOf })}</td>
                 <td>
                   {next.says
                     .replace(`${learner} `, '')
@@ -175,12 +178,12 @@ function Learners({
                   {wrong.length > 0 && (
                     <details>
                       <summary className="small">
-                        {wrong.length} {wrong.length === 1 ? 'answer' : 'answers'} to look at
+                        {t('results.answerToLookAt', { count: wrong.length })}
                       </summary>
                       <ul className="small mb-0">
                         {wrong.map(({ exercise, item, given, expected, named }) => (
                           <li key={`${exercise} ${item}`}>
-                            <span className="learner-text">{given || '–'}</span> for{' '}
+                            <span className="learner-text">{given || '–'}</span> {t('results.for')}{' '}
                             <span className="learner-text">{expected}</span>
                             {named && <span className="quiet"> · {named}</span>}
                           </li>
@@ -193,29 +196,33 @@ function Learners({
                   <Link
                     className="btn btn-sm btn-outline-dark text-nowrap"
                     to={`for?learner=${encodeURIComponent(learner)}`}
-                    aria-label={`A page for ${learner}`}
+                    aria-label={t('results.aPageFor', { learner })}
                   >
-                    A page to give
+                    {t('results.aPageToGive')}
                   </Link>
                   {practice && (
                     <button
                       type="button"
                       className="btn btn-sm btn-outline-dark text-nowrap"
-                      aria-label={`Make a practice for ${learner}`}
+                      aria-label={t('results.makeAPracticeFor', { learner })}
                       onClick={() =>
-                        send({ intent: 'practise', ...practice, name: `a practice for ${learner}` })
+                        send({
+                          intent: 'practise',
+                          ...practice,
+                          name: t('results.aPracticeFor', { learner }),
+                        })
                       }
                     >
-                      Make a practice
+                      {t('results.makeAPractice')}
                     </button>
                   )}
                   <button
                     type="button"
                     className="btn btn-link btn-sm d-block ms-auto mt-1 px-1 py-1"
-                    aria-label={`Take out the slips of ${learner}`}
+                    aria-label={t('results.takeOutTheSlipsOf', { learner })}
                     onClick={() => send({ intent: 'take-out-slips', learner })}
                   >
-                    Take out
+                    {t('results.takeOut')}
                   </button>
                 </td>
               </tr>
@@ -237,10 +244,10 @@ function Items({ results, exercises }: Pick<ResultsWorkspaceProps, 'results' | '
         <table className="table results-table">
           <thead>
             <tr>
-              <th scope="col">Asked</th>
-              <th scope="col">Answer</th>
-              <th scope="col">Right</th>
-              <th scope="col">Wrong answers</th>
+              <th scope="col">{t('results.asked')}</th>
+              <th scope="col">{t('results.answer')}</th>
+              <th scope="col">{t('results.right')}</th>
+              <th scope="col">{t('results.wrongAnswers')}</th>
             </tr>
           </thead>
           <tbody>
@@ -249,7 +256,8 @@ function Items({ results, exercises }: Pick<ResultsWorkspaceProps, 'results' | '
                 <td className="learner-text">{asked}</td>
                 <td className="learner-text">{expected}</td>
                 <td className="text-nowrap">
-                  {right} of {answered} <span className="quiet">({percent(difficulty)})</span>
+                  {t('results.of', { right, answered })}{' '}
+                  <span className="quiet">({percent(difficulty)})</span>
                 </td>
                 <td>
                   {wrong
@@ -284,20 +292,27 @@ export function ResultsWorkspace(props: ResultsWorkspaceProps) {
       <OwnPaper paper={profile.paper} />
       <p className="mb-1">
         <Link to={`/lessons/${lesson.id}`}>{lesson.title}</Link> ·{' '}
-        <Link to={`/classes/${profile.id}/results`}>{profile.name} over the weeks</Link>
+        <Link to={`/classes/${profile.id}/results`}>
+          {t('results.overTheWeeks', { name: profile.name })}
+        </Link>
       </p>
       <div className="d-flex flex-wrap gap-3 align-items-center justify-content-between mb-3">
-        <h1 className="mb-0">Results</h1>
+        <h1 className="mb-0">{t('results.results')}</h1>
         {came > 0 && (
           <div className="d-flex gap-2">
             <Button
               variant="outline-dark"
-              onClick={() => saveText(`${lesson.title} results.csv`, resultsCsv(results, titleOf))}
+              onClick={() =>
+                saveText(
+                  t('results.resultsCsv', { title: lesson.title }),
+                  resultsCsv(results, titleOf),
+                )
+              }
             >
-              <BsDownload aria-hidden="true" /> Save as CSV
+              <BsDownload aria-hidden="true" /> {t('results.saveAsCsv')}
             </Button>
             <Button variant="outline-dark" onClick={() => window.print()}>
-              <BsPrinter aria-hidden="true" /> Print
+              <BsPrinter aria-hidden="true" /> {t('results.print')}
             </Button>
           </div>
         )}
@@ -311,30 +326,27 @@ export function ResultsWorkspace(props: ResultsWorkspaceProps) {
         <div>
           {came === 0 ? (
             <section className="card-paper">
-              <h2 className="h5">Nothing has come back yet</h2>
-              <p>
-                Open an exercise of the lesson, choose “Try it”, then “Take it home”. Learners hand
-                in a slip: a file, a code or a QR code. Bring them in on the right, all at once.
-              </p>
+              <h2 className="h5">{t('results.nothingHasComeBackYet')}</h2>
+              <p>{t('results.openAnExerciseOfThe')}</p>
               {roster.length > 0 && exercises.length > 0 && (
                 <p className="mb-0">
                   <button type="button" className="btn btn-sm btn-outline-dark" onClick={rehearse}>
-                    Rehearse with made-up answers
+                    {t('results.rehearseWithMadeUpAnswers')}
                   </button>{' '}
                   <span className="quiet small">
-                    Each name of {profile.name} answers with errors of its own. Undo takes them out.
+                    {t('results.eachNameOfAnswersWith', { name: profile.name })}
                   </span>
                 </p>
               )}
             </section>
           ) : (
             <>
-              <section className="card-paper" aria-label="What to teach next">
-                <h2 className="h5">What to teach next</h2>
+              <section className="card-paper" aria-label={t('results.whatToTeachNext')}>
+                <h2 className="h5">{t('results.whatToTeachNext')}</h2>
                 <Errors results={results} exercises={exercises} send={send} />
               </section>
-              <section className="card-paper" aria-label="By learner">
-                <h2 className="h5">By learner</h2>
+              <section className="card-paper" aria-label={t('results.byLearner')}>
+                <h2 className="h5">{t('results.byLearner')}</h2>
                 <Learners results={results} exercises={exercises} roster={roster} send={send} />
               </section>
               <ToRead
@@ -345,8 +357,8 @@ export function ResultsWorkspace(props: ResultsWorkspaceProps) {
                 send={send}
               />
               <ByTarget results={results} exercises={exercises} />
-              <section className="card-paper" aria-label="By item">
-                <h2 className="h5">By item</h2>
+              <section className="card-paper" aria-label={t('results.byItem')}>
+                <h2 className="h5">{t('results.byItem')}</h2>
                 <Items results={results} exercises={exercises} />
               </section>
             </>
@@ -359,23 +371,27 @@ export function ResultsWorkspace(props: ResultsWorkspaceProps) {
               <p className="mb-1">
                 <strong>
                   {roster.length > 0
-                    ? `${results.learners.filter(({ learner }) => roster.includes(learner)).length} of ${roster.length}`
+                    ? t('results.of3', {
+                        learners: results.learners.filter(({ learner }) => roster.includes(learner))
+                          .length,
+                        roster: roster.length,
+                      })
                     : came}
                 </strong>{' '}
-                have handed in.
+                {t('results.haveHandedIn')}
               </p>
               <button
                 type="button"
                 className="btn btn-link btn-sm p-0"
                 onClick={() => send({ intent: 'take-out-slips', learner: '' })}
               >
-                Take out all slips
+                {t('results.takeOutAllSlips')}
               </button>
             </section>
           )}
           {results.problems.length > 0 && (
             <section className="card-paper">
-              <h2 className="h6">Not counted</h2>
+              <h2 className="h6">{t('results.notCounted')}</h2>
               <ul className="small mb-0 ps-3">
                 {results.problems.map((problem) => (
                   <li key={problem}>{problem}</li>

@@ -6,6 +6,7 @@ import type { Lesson, Remark } from '~core/records/lesson';
 import type { GivenExercise, Results } from '~core/results/results-of';
 import { AutoField } from '~/ui/AutoField';
 import type { Send } from '../lesson/built-part';
+import { t } from '~/phrases/t';
 
 interface OpenItem {
   readonly exercise: string;
@@ -43,16 +44,20 @@ function PlayInRow({ sounds, of }: { sounds: readonly string[]; of: string }) {
       type="button"
       className="btn btn-sm btn-outline-dark mb-2"
       onClick={() => (at === undefined ? play(0) : end())}
-      aria-label={at === undefined ? `Play all of ${of}` : `Stop playing ${of}`}
+      aria-label={
+        at === undefined ? t('results.playAllOf', { of }) : t('results.stopPlaying', { of })
+      }
     >
-      {at === undefined ? 'Play all in a row' : `Stop (${at + 1} of ${sounds.length})`}
+      {at === undefined
+        ? t('results.playAllInARow')
+        : t('results.stopOf', { at: at + 1, sounds: sounds.length })}
     </button>
   );
 }
 
 const marks: readonly (readonly [Exclude<Remark['met'], ''>, string])[] = [
-  ['met', 'As it should be'],
-  ['again', 'Once more'],
+  ['met', t('results.asItShouldBe')],
+  ['again', t('results.onceMore')],
 ];
 
 function Answer({
@@ -78,7 +83,7 @@ function Answer({
           <button
             type="button"
             className="btn btn-sm btn-outline-dark mb-1"
-            aria-label={`Hear ${learner}`}
+            aria-label={t('results.hear', { learner })}
             onClick={() => player.play(spoken.sound)}
           >
             <BsVolumeUp aria-hidden="true" /> {spoken.seconds.toFixed(1)} s
@@ -87,7 +92,11 @@ function Answer({
           <p className="learner-text mb-1">{given}</p>
         )}
         <div className="results-remark">
-          <div role="group" aria-label={`What ${learner} wrote is`} className="d-flex gap-1">
+          <div
+            role="group"
+            aria-label={t('results.whatWroteIs', { learner })}
+            className="d-flex gap-1"
+          >
             {marks.map(([met, name]) => (
               <button
                 key={met}
@@ -98,14 +107,14 @@ function Answer({
                   send({ intent: 'remark-met', ...on, met: remark?.met === met ? '' : met })
                 }
               >
-                {spoken && met === 'met' ? 'Read as it should be' : name}
+                {spoken && met === 'met' ? t('results.readAsItShouldBe') : name}
               </button>
             ))}
           </div>
           <AutoField
-            label={`A word to ${learner}`}
+            label={t('results.aWordTo', { learner })}
             className="form-control form-control-sm"
-            placeholder={`A word to ${learner}`}
+            placeholder={t('results.aWordTo', { learner })}
             value={remark?.text ?? ''}
             payload={(text) => ({ intent: 'remark', ...on, text })}
           />
@@ -154,13 +163,15 @@ export function ToRead({
     0,
   );
   return (
-    <section className="card-paper" aria-label="To read">
-      <h2 className="h5">{recordings.length > 0 ? 'To read and to hear' : 'To read'}</h2>
+    <section className="card-paper" aria-label={t('results.toRead')}>
+      <h2 className="h5">
+        {recordings.length > 0 ? t('results.toReadAndToHear') : t('results.toRead')}
+      </h2>
       <p className="quiet small">
-        {left === 0
-          ? 'All are read.'
-          : `${left} ${left === 1 ? 'answer' : 'answers'} not marked yet.`}{' '}
-        What you write stands on the page you give.
+        {t('results.whatYouWriteStandsOn', {
+          which:
+            left === 0 ? t('results.allAreRead') : t('results.answerNotMarkedYet', { count: left }),
+        })}
       </p>
       {shown.map((open) => (
         <div key={`${open.exercise} ${open.item}`} className="mb-3">

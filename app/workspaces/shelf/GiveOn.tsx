@@ -6,11 +6,15 @@ import { shelfKinds, type ShelfThing } from '~core/search/find-on-shelf';
 import { answer } from '~/routes/action-answer';
 import { exportThings } from '~/storage/backups';
 import { isPart } from './ShelfRow';
+import { t } from '~/phrases/t';
 
 const fileNameOf = (things: readonly ShelfThing[]) => {
   const [first] = things;
-  const name = things.length === 1 && first ? first.title : `${things.length} things`;
-  return `wordane ${name}.zip`.replace(/[\\/:*?"<>|]+/g, ' ').replace(/\s+/g, ' ');
+  const name =
+    things.length === 1 && first ? first.title : t('shelf.things', { things: things.length });
+  return t('shelf.wordaneZip', { name })
+    .replace(/[\\/:*?"<>|]+/g, ' ')
+    .replace(/\s+/g, ' ');
 };
 
 /** Chosen things as one file, with what they need and who made them. */
@@ -38,7 +42,7 @@ export function GiveOn({
       const bytes = await exportThings(chosen, withLearners);
       const name = fileNameOf(things);
       saveAs(new Blob([bytes as BlobPart], { type: 'application/zip' }), name);
-      return [`Saved as ${name}.`];
+      return [t('shelf.savedAs', { name })];
     });
     setSaid(
       done.ok ? { ok: true, text: done.notes?.join(' ') ?? '' } : { ok: false, text: done.message },
@@ -49,7 +53,7 @@ export function GiveOn({
     <Modal show onHide={onClose} aria-labelledby={id}>
       <Modal.Header closeButton>
         <Modal.Title id={id} className="h5">
-          Save as a file
+          {t('shelf.saveAsAFile2')}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
@@ -59,17 +63,21 @@ export function GiveOn({
               <strong>{thing.title}</strong>{' '}
               <span className="quiet small">
                 {shelfKinds[thing.kind]}
-                {thing.author && ` · by ${thing.author}`}
+                {thing.author && t('shelf.by', { author: thing.author })}
                 {thing.licence && ` · ${licenceSays(thing.licence)}`}
               </span>
             </li>
           ))}
         </ul>
-        <p>The texts and lists that a lesson uses go with it, and the level of its class.</p>
+        <p>{t('shelf.theTextsAndListsThat')}</p>
         {silent.length > 0 && (
           <p className="message message--note">
-            {silent.length === things.length ? 'Nothing here' : `${silent.length} of these`} says
-            what others may do with it. Set a licence for the class, or for the thing, first.
+            {t('shelf.saysWhatOthersMayDo', {
+              which:
+                silent.length === things.length
+                  ? t('shelf.nothingHere')
+                  : t('shelf.ofThese', { silent: silent.length }),
+            })}
           </p>
         )}
         <label className="behaviour__tick">
@@ -79,7 +87,7 @@ export function GiveOn({
             checked={withLearners}
             onChange={(event) => setWithLearners(event.currentTarget.checked)}
           />
-          With the learners: names, answers, remarks and what each needs
+          {t('shelf.withTheLearnersNamesAnswers')}
         </label>
         {said && (
           <p
@@ -92,9 +100,9 @@ export function GiveOn({
       </Modal.Body>
       <Modal.Footer>
         <Button variant="outline-dark" onClick={onClose}>
-          Close
+          {t('shelf.close')}
         </Button>
-        <Button onClick={() => void save()}>Save the file</Button>
+        <Button onClick={() => void save()}>{t('shelf.saveTheFile')}</Button>
       </Modal.Footer>
     </Modal>
   );

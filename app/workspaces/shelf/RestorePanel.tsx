@@ -13,6 +13,7 @@ import {
 } from '~/storage/backups';
 import { keepExercises } from '~/storage/exercises-in';
 import { readBackupFile } from './read-backup-file';
+import { t } from '~/phrases/t';
 
 type Stage =
   | { readonly at: 'idle' }
@@ -24,12 +25,15 @@ type Stage =
     };
 
 const choiceNames: Readonly<Record<Choice, string>> = {
-  keep: 'Keep what is here',
-  replace: 'Replace it with the backup',
-  both: 'Keep both',
+  keep: t('shelf.keepWhatIsHere'),
+  replace: t('shelf.replaceItWithTheBackup'),
+  both: t('shelf.keepBoth'),
 };
 
-const newerNames = { here: 'changed here since', backup: 'the backup is newer' } as const;
+const newerNames = {
+  here: t('shelf.changedHereSince'),
+  backup: t('shelf.theBackupIsNewer'),
+} as const;
 
 const keyOf = ({ table, id }: Difference) => `${table}/${id}`;
 
@@ -51,14 +55,10 @@ function Choices(props: {
         onDone(choices);
       }}
     >
-      <h3 className="h6">
-        {differ.length === 1
-          ? 'One thing is here already and differs'
-          : `${differ.length} things are here already and differ`}
-      </h3>
+      <h3 className="h6">{t('shelf.oneThingIsHereAlready', { count: differ.length })}</h3>
       {differ.length > 1 && (
         <p className="mb-2">
-          All:{' '}
+          {t('shelf.all2')}{' '}
           {(Object.keys(choiceNames) as Choice[]).map((choice) => (
             <button
               key={choice}
@@ -94,9 +94,9 @@ function Choices(props: {
           </li>
         ))}
       </ul>
-      <Button type="submit">Read it in so</Button>{' '}
+      <Button type="submit">{t('shelf.readItInSo')}</Button>{' '}
       <Button variant="outline-dark" onClick={onCancel}>
-        Cancel
+        {t('shelf.cancel')}
       </Button>
     </form>
   );
@@ -126,7 +126,7 @@ export function RestorePanel() {
     event.preventDefault();
     const file = field.current?.files?.[0];
     if (file === undefined) {
-      setSaid({ ok: false, text: 'Choose a file first.' });
+      setSaid({ ok: false, text: t('shelf.chooseAFileFirst') });
       return;
     }
     const stop = new AbortController();
@@ -152,7 +152,7 @@ export function RestorePanel() {
       const broken = error instanceof DOMException && error.name === 'AbortError';
       end({
         ok: broken,
-        text: broken ? 'Broken off. Nothing was changed.' : (error as Error).message,
+        text: broken ? t('shelf.brokenOffNothingWasChanged') : (error as Error).message,
       });
     }
   };
@@ -160,7 +160,7 @@ export function RestorePanel() {
     <>
       <form onSubmit={(event) => void onSubmit(event)}>
         <label className="form-label" htmlFor={id}>
-          Read an exported file back in
+          {t('shelf.readAnExportedFileBack')}
         </label>
         <input
           id={id}
@@ -172,23 +172,20 @@ export function RestorePanel() {
         />
         {stage.at === 'reading' ? (
           <Button variant="outline-dark" onClick={() => stage.stop.abort()}>
-            Reading … Break off
+            {t('shelf.readingBreakOff')}
           </Button>
         ) : (
           <Button type="submit" variant="outline-dark" disabled={stage.at !== 'idle'}>
-            Read it in
+            {t('shelf.readItIn')}
           </Button>
         )}
       </form>
-      <p className="quiet small mt-2 mb-0">
-        What is not here is added. Where something is here already and differs, you choose. A QTI 3
-        package becomes a lesson of the class you work with.
-      </p>
+      <p className="quiet small mt-2 mb-0">{t('shelf.whatIsNotHereIs')}</p>
       {stage.at === 'choosing' && (
         <Choices
           differ={stage.differ}
           onDone={(choices) => void takeIn(stage.backup, choices)}
-          onCancel={() => end({ ok: true, text: 'Nothing was changed.' })}
+          onCancel={() => end({ ok: true, text: t('shelf.nothingWasChanged') })}
         />
       )}
       {said && (

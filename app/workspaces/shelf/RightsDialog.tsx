@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
 import { forbidsChanges, licenceNames, licences } from '~core/kernel/licence';
 import type { ShelfThing } from '~core/search/find-on-shelf';
+import { t } from '~/phrases/t';
 
 /** Who made a thing, where it is from, and what others may do with it. */
 export function RightsDialog({
@@ -29,12 +30,12 @@ export function RightsDialog({
       >
         <Modal.Header closeButton>
           <Modal.Title id={id} className="h5">
-            Author and licence of {thing.title}
+            {t('shelf.authorAndLicenceOf', { title: thing.title })}
           </Modal.Title>
         </Modal.Header>
         <Modal.Body>
           <label className="d-block mb-3">
-            Author
+            {t('shelf.author')}
             <input
               className="form-control"
               maxLength={120}
@@ -43,13 +44,13 @@ export function RightsDialog({
             />
           </label>
           <label className="d-block mb-3">
-            What others may do with it
+            {t('shelf.whatOthersMayDoWith')}
             <select
               className="form-select"
               value={licence}
               onChange={(event) => setLicence(event.currentTarget.value)}
             >
-              <option value="">not said: nobody may pass it on</option>
+              <option value="">{t('shelf.notSaidNobodyMayPass')}</option>
               {own && <option>{licence}</option>}
               {licenceNames.map((name) => (
                 <option key={name} value={name}>
@@ -59,17 +60,14 @@ export function RightsDialog({
             </select>
           </label>
           {forbidsChanges(licence) && (
-            <p className="message message--note">
-              Copies may be given on, but not changed ones: adapting it is said to be against its
-              licence.
-            </p>
+            <p className="message message--note">{t('shelf.copiesMayBeGivenOn')}</p>
           )}
           <label className="d-block">
-            Where it is from
+            {t('shelf.whereItIsFrom')}
             <input
               className="form-control"
               maxLength={300}
-              placeholder="A book, an address, a colleague"
+              placeholder={t('shelf.aBookAnAddressA')}
               value={source}
               onChange={(event) => setSource(event.currentTarget.value)}
             />
@@ -77,9 +75,9 @@ export function RightsDialog({
         </Modal.Body>
         <Modal.Footer>
           <Button variant="outline-dark" onClick={onClose}>
-            Cancel
+            {t('shelf.cancel')}
           </Button>
-          <Button type="submit">Keep it</Button>
+          <Button type="submit">{t('shelf.keepIt')}</Button>
         </Modal.Footer>
       </form>
     </Modal>

@@ -8,6 +8,7 @@ import { useAhead } from '~/ui/use-ahead';
 import type { PartContext } from '~/workers/part-maker';
 import { ShelfPreview } from './ShelfPreview';
 import type { ShownThing } from './shelf-things';
+import { t } from '~/phrases/t';
 
 function addressOf({ kind, id, record }: ShelfThing): string {
   const owner = `/${record.table}/${record.id}`;
@@ -108,39 +109,41 @@ function WholeMenu({
             )
           }
         >
-          Folder {folder}
+          {t('shelf.folder', { folder })}
         </MenuItem>
       ))}
       <MenuField
-        label={`New folder for ${title}`}
-        placeholder="New folder"
+        label={t('shelf.newFolderFor', { title })}
+        placeholder={t('shelf.newFolder')}
         most={40}
         onTaken={(tag) => !tags.includes(tag) && setTags([...tags, tag])}
       />
       <Dropdown.Divider />
       <Dropdown.Item href={addressOf(thing)} target="_blank" rel="noopener">
-        Open in a tab of its own
+        {t('shelf.openInATabOf')}
       </Dropdown.Item>
       {thing.kind === 'lessons' && (
         <Dropdown.Item as={Link} to={`/lessons/${thing.record.id}/adapt`}>
-          For another class …
+          {t('shelf.forAnotherClass')}
         </Dropdown.Item>
       )}
       <MenuField
         key={title}
-        label={`Another name for ${title}`}
-        placeholder="Another name"
+        label={t('shelf.anotherNameFor', { title })}
+        placeholder={t('shelf.anotherName')}
         most={120}
         start={title}
         onTaken={(rename) => actions.ask(thing, { rename })}
       />
-      <MenuItem onChoose={() => actions.onCopy(thing)}>Copy</MenuItem>
-      <MenuItem onChoose={() => actions.onGive(thing)}>Save as a file …</MenuItem>
-      <MenuItem onChoose={() => actions.onRights(thing)}>Author and licence …</MenuItem>
+      <MenuItem onChoose={() => actions.onCopy(thing)}>{t('shelf.copy')}</MenuItem>
+      <MenuItem onChoose={() => actions.onGive(thing)}>{t('shelf.saveAsAFile')}</MenuItem>
+      <MenuItem onChoose={() => actions.onRights(thing)}>{t('shelf.authorAndLicence')}</MenuItem>
       <MenuItem onChoose={() => actions.ask(thing, { putAway: putAway ? '' : today })}>
-        {putAway ? 'Have it back' : 'Put away'}
+        {putAway ? t('shelf.haveItBack') : t('shelf.putAway')}
       </MenuItem>
-      {putAway && <MenuItem onChoose={() => actions.onRemove(thing)}>Remove for good</MenuItem>}
+      {putAway && (
+        <MenuItem onChoose={() => actions.onRemove(thing)}>{t('shelf.removeForGood')}</MenuItem>
+      )}
     </>
   );
 }
@@ -151,24 +154,28 @@ function PartMenu({ thing, actions }: { thing: ShownThing; actions: ThingActions
   return (
     <>
       <Dropdown.Item href={addressOf(thing)} target="_blank" rel="noopener">
-        Open in a tab of its own
+        {t('shelf.openInATabOf')}
       </Dropdown.Item>
       {isPart(thing) && (
         <>
           <Dropdown.Item as={Link} to={`/lessons/${record.id}/adapt?part=${id}`}>
-            For another class …
+            {t('shelf.forAnotherClass')}
           </Dropdown.Item>
           <MenuField
             key={title}
-            label={`Another name for ${title}`}
-            placeholder="Another name"
+            label={t('shelf.anotherNameFor', { title })}
+            placeholder={t('shelf.anotherName')}
             most={120}
             start={title}
             onTaken={(rename) => actions.ask(thing, { rename })}
           />
-          <MenuItem onChoose={() => actions.onCopy(thing)}>Copy, below it in {of}</MenuItem>
-          <MenuItem onChoose={() => actions.onGive(thing)}>Save as a file …</MenuItem>
-          <MenuItem onChoose={() => actions.onRemove(thing)}>Remove from {of}</MenuItem>
+          <MenuItem onChoose={() => actions.onCopy(thing)}>
+            {t('shelf.copyBelowItIn')} {of}
+          </MenuItem>
+          <MenuItem onChoose={() => actions.onGive(thing)}>{t('shelf.saveAsAFile')}</MenuItem>
+          <MenuItem onChoose={() => actions.onRemove(thing)}>
+            {t('shelf.removeFrom')} {of}
+          </MenuItem>
         </>
       )}
     </>
@@ -218,11 +225,11 @@ export function ShelfRow({
         </Link>
         <span className="d-block quiet small">
           {shelfKinds[kind]}
-          {of !== undefined && ` in ${of}`} · {className}
+          {of !== undefined && t('shelf.in', { of })} · {className}
           {thing.date && ` · ${thing.date}`}
-          {putAway && ` · put away on ${putAway}`}
-          {usedIn.length > 0 && ` · used in ${usedIn.slice(0, 3).join(', ')}`}
-          {usedIn.length > 3 && ` and ${usedIn.length - 3} more`}
+          {putAway && t('shelf.putAwayOn', { putAway })}
+          {usedIn.length > 0 && t('shelf.usedIn', { usedIn: usedIn.slice(0, 3).join(', ') })}
+          {usedIn.length > 3 && t('shelf.andMore', { usedIn: usedIn.length - 3 })}
         </span>
         {whole &&
           tags.map((tag) => (
@@ -238,7 +245,7 @@ export function ShelfRow({
             <input
               type="checkbox"
               className="form-check-input"
-              aria-label={`Choose ${title}`}
+              aria-label={t('shelf.choose', { title })}
               checked={chosen}
               onChange={onChosen}
             />
@@ -246,7 +253,7 @@ export function ShelfRow({
               type="button"
               className="icon-button"
               aria-pressed={starred}
-              aria-label={`Star ${title}`}
+              aria-label={t('shelf.star', { title })}
               onClick={() => setStarred(!starred)}
             >
               {starred ? <BsStarFill aria-hidden="true" /> : <BsStar aria-hidden="true" />}
@@ -258,11 +265,11 @@ export function ShelfRow({
             as="button"
             type="button"
             bsPrefix="icon-button"
-            aria-label={`Change ${title}`}
+            aria-label={t('shelf.change', { title })}
           >
             <BsThreeDotsVertical aria-hidden="true" />
           </Dropdown.Toggle>
-          <Dropdown.Menu aria-label={`Change ${title}`}>
+          <Dropdown.Menu aria-label={t('shelf.change', { title })}>
             {whole ? (
               <WholeMenu {...{ thing, folders, tags, setTags, today, actions }} />
             ) : (

@@ -22,20 +22,21 @@ import { RightsDialog } from './RightsDialog';
 import { isPart, ShelfRow, type Ask, type ThingActions } from './ShelfRow';
 import type { ShownThing } from './shelf-things';
 import { useWithTargets } from './use-with-targets';
+import { t } from '~/phrases/t';
 
 /** Things shown at once; the next come on a click. */
 const AT_ONCE = 60;
 
 const names: Readonly<Record<ShelfKind, string>> = {
-  lessons: 'Lessons',
-  plans: 'Plans',
-  exercises: 'Exercises',
-  cards: 'Cards',
-  sheets: 'Sheets',
-  'take-homes': 'Take-homes',
-  lists: 'Word lists',
-  texts: 'Texts',
-  pictures: 'Pictures',
+  lessons: t('shelf.lessons'),
+  plans: t('shelf.plans'),
+  exercises: t('shelf.exercises'),
+  cards: t('shelf.cards'),
+  sheets: t('shelf.sheets'),
+  'take-homes': t('shelf.takeHomes'),
+  lists: t('shelf.wordLists'),
+  texts: t('shelf.texts'),
+  pictures: t('shelf.pictures'),
 };
 
 /** The different values of things, in the order of the alphabet. */
@@ -133,23 +134,23 @@ export function ShelfSearch({
   }, [classes, things]);
   const problem = fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined;
   return (
-    <section className="card-paper" aria-label="Find">
+    <section className="card-paper" aria-label={t('shelf.find')}>
       <input
         type="search"
         className="form-control"
-        aria-label="Find in everything"
-        placeholder="Find in names and in what is inside: a word, a title, a note"
+        aria-label={t('shelf.findInEverything')}
+        placeholder={t('shelf.findInNamesAndIn')}
         value={query.words ?? ''}
         onChange={(event) => set({ words: event.currentTarget.value })}
       />
       <div className="shelf-filters">
-        <div className="faces" role="group" aria-label="Kind">
+        <div className="faces" role="group" aria-label={t('shelf.kind')}>
           <button
             type="button"
             aria-pressed={kind === undefined}
             onClick={() => set({ kind: undefined })}
           >
-            All
+            {t('shelf.all')}
           </button>
           {(Object.keys(shelfKinds) as ShelfKind[])
             .filter(
@@ -168,11 +169,11 @@ export function ShelfSearch({
         </div>
         <select
           className="form-select form-select-sm"
-          aria-label="Class"
+          aria-label={t('shelf.class')}
           value={classId ?? ''}
           onChange={(event) => set({ classId: event.currentTarget.value || undefined })}
         >
-          <option value="">every class</option>
+          <option value="">{t('shelf.everyClass')}</option>
           {classes.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
@@ -182,11 +183,11 @@ export function ShelfSearch({
         {folders.length > 0 && (
           <select
             className="form-select form-select-sm"
-            aria-label="Folder"
+            aria-label={t('shelf.folder2')}
             value={tag ?? ''}
             onChange={(event) => set({ tag: event.currentTarget.value || undefined })}
           >
-            <option value="">every folder</option>
+            <option value="">{t('shelf.everyFolder')}</option>
             {folders.map((folder) => (
               <option key={folder}>{folder}</option>
             ))}
@@ -198,7 +199,7 @@ export function ShelfSearch({
           aria-pressed={starred}
           onClick={() => set({ starred: !starred })}
         >
-          <BsStarFill aria-hidden="true" /> Starred
+          <BsStarFill aria-hidden="true" /> {t('shelf.starred')}
         </button>
         {(gone > 0 || away) && (
           <button
@@ -207,25 +208,25 @@ export function ShelfSearch({
             aria-pressed={away}
             onClick={() => set({ away: !away })}
           >
-            Put away · {gone}
+            {t('shelf.putAway2', { gone })}
           </button>
         )}
       </div>
       <details className="shelf-more">
         <summary>
-          What it practises, day, level, language, standard, licence
-          {narrowed > 0 && ` · ${narrowed} chosen`}
+          {t('shelf.whatItPractisesDayLevel')}
+          {narrowed > 0 && t('shelf.chosen', { narrowed })}
         </summary>
         <div className="shelf-filters">
           <Narrow
-            label="What it practises"
-            all="everything it practises"
+            label={t('shelf.whatItPractises')}
+            all={t('shelf.everythingItPractises')}
             of={more.targets}
             value={target}
             set={(target) => set({ target })}
           />
           <label className="shelf-day">
-            from
+            {t('shelf.from')}
             <input
               type="date"
               className="form-control form-control-sm"
@@ -234,7 +235,7 @@ export function ShelfSearch({
             />
           </label>
           <label className="shelf-day">
-            until
+            {t('shelf.until')}
             <input
               type="date"
               className="form-control form-control-sm"
@@ -243,31 +244,31 @@ export function ShelfSearch({
             />
           </label>
           <Narrow
-            label="Level"
-            all="every level"
+            label={t('shelf.level')}
+            all={t('shelf.everyLevel')}
             of={more.levels}
             value={level}
             set={(level) => set({ level })}
           />
           <Narrow
-            label="Language"
-            all="every language"
+            label={t('shelf.language')}
+            all={t('shelf.everyLanguage')}
             of={more.languages}
             value={language}
             set={(language) => set({ language })}
             name={(tag) => languageNames()[tag] ?? tag}
           />
           <Narrow
-            label="Standard"
-            all="every standard"
+            label={t('shelf.standard')}
+            all={t('shelf.everyStandard')}
             of={more.standards}
             value={standard}
             set={(standard) => set({ standard })}
             name={(id) => id.replace(/^[^:]+:/, '')}
           />
           <Narrow
-            label="Licence"
-            all="every licence"
+            label={t('shelf.licence')}
+            all={t('shelf.everyLicence')}
             of={more.licences}
             value={licence}
             set={(licence) => set({ licence })}
@@ -276,16 +277,16 @@ export function ShelfSearch({
       </details>
       {picked.length > 0 && (
         <p className="shelf-chosen" role="status">
-          {picked.length} chosen{' '}
+          {t('shelf.chosen2', { picked: picked.length })}{' '}
           <button type="button" className="btn btn-sm btn-dark" onClick={() => setGiving(picked)}>
-            Save as a file …
+            {t('shelf.saveAsAFile')}
           </button>{' '}
           <button
             type="button"
             className="btn btn-sm btn-outline-dark"
             onClick={() => setChosen(new Set())}
           >
-            Choose none
+            {t('shelf.chooseNone')}
           </button>
         </p>
       )}
@@ -305,10 +306,10 @@ export function ShelfSearch({
       <p role="status" className="quiet small mb-1">
         {found.length === 0
           ? things.length === 0
-            ? 'Nothing is here yet. Make a lesson, keep a list, or bring a text in.'
-            : 'Nothing has all of this. Take a word or a filter away.'
-          : `${found.length} ${found.length === 1 ? 'thing' : 'things'}`}
-        {away && ` · kept until you remove them; ${DAYS_KEPT} days are usual`}
+            ? t('shelf.nothingIsHereYetMake')
+            : t('shelf.nothingHasAllOfThis')
+          : `${found.length} ${t('shelf.thing', { count: found.length })}`}
+        {away && t('shelf.keptUntilYouRemoveThem', { DAYSKEPT: DAYS_KEPT })}
       </p>
       <ul className="shelf-things">
         {found.slice(0, most).map((each) => (
@@ -335,7 +336,7 @@ export function ShelfSearch({
           className="btn btn-sm btn-outline-dark"
           onClick={() => setMost(most + AT_ONCE)}
         >
-          Show {Math.min(AT_ONCE, found.length - most)} more
+          {t('shelf.showMore', { ATONCE: Math.min(AT_ONCE, found.length - most) })}
         </button>
       )}
     </section>

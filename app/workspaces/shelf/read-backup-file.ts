@@ -1,5 +1,6 @@
 /** Reads a backup file in a worker of its own; breaking it off ends the worker. */
 import type { BackupAnswer } from '~/workers/backup.worker';
+import { t } from '~/phrases/t';
 
 /** A backup, or the exercises of a QTI package. */
 export type ReadFile = Extract<BackupAnswer, { readonly ok: true }>;
@@ -10,9 +11,7 @@ const LARGEST_FILE = 512 * 1024 * 1024;
 /** @throws Error in words for the teacher; an `AbortError` where it was broken off */
 export async function readBackupFile(file: File, signal: AbortSignal): Promise<ReadFile> {
   if (file.size > LARGEST_FILE) {
-    throw new Error(
-      `${file.name} is larger than 512 MB, which no backup of Wordane is. Choose the file that “Export everything” saved. Nothing was changed.`,
-    );
+    throw new Error(t('shelf.isLargerThan512Mb', { name: file.name }));
   }
   const bytes = await file.arrayBuffer();
   const worker = new Worker(new URL('../../workers/backup.worker.ts', import.meta.url), {
@@ -21,17 +20,15 @@ export async function readBackupFile(file: File, signal: AbortSignal): Promise<R
   });
   try {
     return await new Promise<ReadFile>((resolve, reject) => {
-      signal.addEventListener('abort', () => reject(new DOMException('broken off', 'AbortError')));
+      signal.addEventListener('abort', () =>
+        reject(new DOMException(t('shelf.brokenOff'), 'AbortError')),
+      );
       worker.addEventListener('message', ({ data }: MessageEvent<BackupAnswer>) =>
         data.ok ? resolve(data) : reject(new Error(data.message)),
       );
       worker.addEventListener('error', (event) => {
         event.preventDefault();
-        reject(
-          new Error(
-            `${file.name} could not be read in this browser: it may be too large for its memory. Nothing was changed.`,
-          ),
-        );
+        reject(new Error(t('shelf.couldNotBeReadIn', { name: file.name })));
       });
       worker.postMessage(bytes, [bytes]);
     });

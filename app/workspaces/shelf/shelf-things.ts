@@ -10,6 +10,7 @@ import { textsOfLesson } from '~core/records/things';
 import type { TextRecord } from '~core/records/text-record';
 import type { Targeted } from '~core/records/shelf-targets';
 import type { ShelfKind, ShelfThing } from '~core/search/find-on-shelf';
+import { t } from '~/phrases/t';
 
 type Marked = Pick<Lesson, 'starred' | 'tags' | 'putAway'> & Rights;
 
@@ -110,7 +111,7 @@ export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing
   const stages = lesson.stages.flatMap(({ teacher, learners, check, reflection }) =>
     textsIn([teacher, learners, check, reflection]),
   );
-  const title = lesson.title || 'Untitled lesson';
+  const title = lesson.title || t('shelf.untitledLesson');
   const planned = [objective, ...stages, plan?.background, plan?.rationale, plan?.materials];
   const shared = {
     record: { table: 'lessons', id },
@@ -163,13 +164,15 @@ export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing
             ...inside,
             kind: 'plans' as const,
             id,
-            title: `Plan of ${title}`,
+            title: t('shelf.planOf', { title }),
             content: planned.filter(Boolean).join(' · '),
             preview: {
               kind: 'written' as const,
               title: objective,
               text: lesson.stages
-                .map((stage) => `${stageNames[stage.id]} · ${stage.minutes} min`)
+                .map((stage) =>
+                  t('shelf.min', { stageNames: stageNames[stage.id], minutes: stage.minutes }),
+                )
                 .join('\n'),
             },
           },
@@ -191,16 +194,19 @@ export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing
         kind: 'take-homes' as const,
         id: home.id,
         date: home.day,
-        title: `${title}, given home`,
+        title: t('shelf.givenHome', { title }),
         content: names.join(' · '),
         preview: { kind: 'written' as const, title, text: names.join('\n') },
       };
     }),
     ...shown.flatMap((part) =>
-      picturesOf(shared, title, `${id} ${part.id}`, `Picture in ${partTitle(part)}`, [
-        part.parameters,
-        part.blocks,
-      ]),
+      picturesOf(
+        shared,
+        title,
+        `${id} ${part.id}`,
+        t('shelf.pictureIn', { partTitle: partTitle(part) }),
+        [part.parameters, part.blocks],
+      ),
     ),
   ];
 }
@@ -228,7 +234,7 @@ export function listThings(list: ListRecord & WordList, profile?: ClassProfile):
         shared,
         list.name,
         `${list.id} ${detail.word}`,
-        `Picture of ${detail.word}`,
+        t('shelf.pictureOf', { word: detail.word }),
         detail,
       ),
     ),

@@ -8,6 +8,8 @@ import { findStandards } from '~core/standards/of-class';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { readFileText } from '~/documents/read-file-text';
 import { saveText } from '~/ui/save-text';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 /** Standards shown of a set at once. */
 const AT_ONCE = 60;
@@ -20,7 +22,7 @@ function OwnSet({ set, onRemove }: { set: StandardsRecord; onRemove: () => void 
     <section className="card-paper mb-3" aria-label={name}>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-2">
         <h2 className="h5 mb-0 me-auto">
-          {name} · {standards.length.toLocaleString('en')}
+          {name} · {standards.length.toLocaleString(locale)}
         </h2>
         <Button
           size="sm"
@@ -44,7 +46,7 @@ function OwnSet({ set, onRemove }: { set: StandardsRecord; onRemove: () => void 
         <button
           type="button"
           className="icon-button"
-          aria-label={`Remove ${name}`}
+          aria-label={t('standards.remove', { name })}
           onClick={onRemove}
         >
           <BsX aria-hidden="true" />
@@ -53,17 +55,17 @@ function OwnSet({ set, onRemove }: { set: StandardsRecord; onRemove: () => void 
       <input
         type="search"
         className="form-control form-control-sm mb-2"
-        aria-label={`Find in ${name}`}
-        placeholder="A code, or words"
+        aria-label={t('standards.findIn', { name })}
+        placeholder={t('standards.aCodeOrWords')}
         value={sought}
         onChange={(event) => setSought(event.currentTarget.value)}
       />
       <table className="table results-table mb-0">
         <thead>
           <tr>
-            <th scope="col">Code</th>
-            <th scope="col">Grade</th>
-            <th scope="col">Standard</th>
+            <th scope="col">{t('standards.code')}</th>
+            <th scope="col">{t('standards.grade')}</th>
+            <th scope="col">{t('standards.standard')}</th>
           </tr>
         </thead>
         <tbody>
@@ -80,10 +82,12 @@ function OwnSet({ set, onRemove }: { set: StandardsRecord; onRemove: () => void 
       </table>
       {found.length > AT_ONCE && (
         <p className="quiet small mb-0 mt-1">
-          {(found.length - AT_ONCE).toLocaleString('en')} more: find them by code or words.
+          {t('standards.moreFindThemByCode', {
+            found: (found.length - AT_ONCE).toLocaleString(locale),
+          })}
         </p>
       )}
-      {found.length === 0 && <p className="quiet mb-0">Nothing in this set has these words.</p>}
+      {found.length === 0 && <p className="quiet mb-0">{t('standards.nothingInThisSetHas')}</p>}
     </section>
   );
 }
@@ -106,7 +110,7 @@ export function StandardsWorkspace({
     event.preventDefault();
     const chosen = file.current?.files?.[0];
     if (chosen === undefined) {
-      setProblem('Choose a file first.');
+      setProblem(t('standards.chooseAFileFirst'));
       return;
     }
     setProblem('');
@@ -120,18 +124,18 @@ export function StandardsWorkspace({
   const said = fetcher.data;
   return (
     <div className="page">
-      <h1>Standards</h1>
+      <h1>{t('standards.standards')}</h1>
       <p className="quiet">
-        A lesson’s plan names what it serves. {shipped.map(({ name }) => name).join(', ')} ship with
-        Wordane: {shipped.reduce((sum, { count }) => sum + count, 0)} standards in our own short
-        wording.
+        {t('standards.aLessonsPlanNamesWhat', {
+          shipped: shipped.map(({ name }) => name).join(', '),
+          reduce: shipped.reduce((sum, { count }) => sum + count, 0),
+        })}
       </p>
       <section className="card-paper mb-3">
-        <h2 className="h5">Read a set of your own in</h2>
+        <h2 className="h5">{t('standards.readASetOfYour')}</h2>
         <form onSubmit={(event) => void onSubmit(event)}>
           <label className="form-label" htmlFor={id}>
-            A CASE package (.json), or a table (.csv) with the columns code and wording, and grade,
-            strand and set where there are any
+            {t('standards.aCasePackageJsonOr')}
           </label>
           <div className="d-flex flex-wrap gap-2">
             <input
@@ -142,7 +146,7 @@ export function StandardsWorkspace({
               accept=".json,.csv,.tsv,.txt,application/json,text/csv"
             />
             <Button type="submit" variant="outline-dark" disabled={fetcher.state !== 'idle'}>
-              {fetcher.state === 'idle' ? 'Read it in' : 'Reading …'}
+              {fetcher.state === 'idle' ? t('standards.readItIn') : t('standards.reading')}
             </Button>
           </div>
         </form>
@@ -161,9 +165,7 @@ export function StandardsWorkspace({
           </div>
         )}
       </section>
-      {own.length === 0 && (
-        <p className="quiet">No set of your own is here yet. The shipped ones are in every plan.</p>
-      )}
+      {own.length === 0 && <p className="quiet">{t('standards.noSetOfYourOwn')}</p>}
       {own.map((set) => (
         <OwnSet
           key={set.id}

@@ -3,6 +3,7 @@ import { diffWordsWithSpace } from 'diff';
 import { useMemo } from 'react';
 import type { ReadingText } from '~core/texts/reading-text';
 import type { Send } from './send';
+import { t } from '~/phrases/t';
 
 /** The longest text whose differences are drawn word by word. */
 const LONGEST = 60_000;
@@ -23,10 +24,7 @@ export function FittedView({ text, send }: { text: ReadingText; send: Send }) {
   if (original.trim() === '' || original === body) {
     return (
       <div className="text-measures">
-        <p className="lead">
-          The text is as it came in. Swap words under Reach, or rewrite it under Write: both
-          versions then stand here side by side.
-        </p>
+        <p className="lead">{t('texts.theTextIsAsIt')}</p>
       </div>
     );
   }
@@ -36,20 +34,20 @@ export function FittedView({ text, send }: { text: ReadingText; send: Send }) {
       <div className="d-flex flex-wrap align-items-center gap-3 mb-3">
         <span>
           {changes
-            ? `${count} ${count === 1 ? 'place' : 'places'} changed`
-            : 'The text is too long to show every difference; both versions are kept.'}
+            ? `${count} ${t('texts.place', { count })} changed`
+            : t('texts.theTextIsTooLong')}
         </span>
         <Button size="sm" variant="outline-dark" onClick={() => send({ intent: 'restore' })}>
-          Go back to the original
+          {t('texts.goBackToTheOriginal')}
         </Button>
         <Button size="sm" variant="outline-dark" onClick={() => send({ intent: 'original' })}>
-          Take this as the original
+          {t('texts.takeThisAsTheOriginal')}
         </Button>
       </div>
       {changes && (
         <div className="side-by-side">
-          <section className="card-paper" aria-label="Original">
-            <h2 className="h5">Original</h2>
+          <section className="card-paper" aria-label={t('texts.original')}>
+            <h2 className="h5">{t('texts.original')}</h2>
             <p className="learner-text compared">
               {changes
                 .filter((change) => !change.added)
@@ -62,8 +60,8 @@ export function FittedView({ text, send }: { text: ReadingText; send: Send }) {
                 )}
             </p>
           </section>
-          <section className="card-paper" aria-label="Fitted">
-            <h2 className="h5">Fitted</h2>
+          <section className="card-paper" aria-label={t('texts.fitted')}>
+            <h2 className="h5">{t('texts.fitted')}</h2>
             <p className="learner-text compared">
               {changes
                 .filter((change) => !change.removed)

@@ -18,10 +18,11 @@ import { type Layer } from './ShownText';
 import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
+import { t } from '~/phrases/t';
 
 /** Forms that can be lit together, each with a line of its own. */
 const MOST_LIT = 4;
-const groups = ['Word classes', 'Verbs and clauses'] as const;
+const groups = [t('texts.wordClasses'), t('texts.verbsAndClauses')] as const;
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Where in the text a form stands: a stroke for each. */
@@ -32,7 +33,7 @@ function AlongText({ form, length, nth }: { form: LitForm; length: number; nth: 
       viewBox="0 0 300 14"
       preserveAspectRatio="none"
       role="img"
-      aria-label={`${form.places.length} along the text`}
+      aria-label={t('texts.alongTheText', { places: form.places.length })}
     >
       <line x1="0" y1="13" x2="300" y2="13" />
       {form.places.map(({ start }, at) => (
@@ -60,7 +61,7 @@ function BaseForms({ form }: { form: LitForm }) {
           {!sure && (
             <span className="quiet" lang="en">
               {' '}
-              · please check
+              {t('texts.pleaseCheck')}
             </span>
           )}
         </li>
@@ -80,7 +81,7 @@ function Contrast({ lit }: { lit: LitText }) {
   if (names.length < 2) return null;
   return (
     <section className="tense-contrast" aria-labelledby="contrast">
-      <h3 id="contrast">Two tenses side by side</h3>
+      <h3 id="contrast">{t('texts.twoTensesSideBySide')}</h3>
       <div className="tense-contrast__columns">
         {([0, 1] as const).map((side) => {
           const tense = names.includes(pair[side]) ? pair[side] : (names[side] ?? '');
@@ -89,7 +90,7 @@ function Contrast({ lit }: { lit: LitText }) {
             <div key={side}>
               <select
                 className="form-select form-select-sm"
-                aria-label={side === 0 ? 'Left tense' : 'Right tense'}
+                aria-label={side === 0 ? t('texts.leftTense') : t('texts.rightTense')}
                 value={tense}
                 onChange={(event) => {
                   const chosen = event.currentTarget.value;
@@ -107,7 +108,7 @@ function Contrast({ lit }: { lit: LitText }) {
                 {examples.slice(0, 6).map(({ start, text, verb, sure }) => (
                   <li key={start}>
                     {text} <b>{verb}</b>
-                    {!sure && <span className="quiet"> · please check</span>}
+                    {!sure && <span className="quiet"> {t('texts.pleaseCheck')}</span>}
                   </li>
                 ))}
               </ul>
@@ -134,10 +135,10 @@ export function GrammarView({
   const part = parts[Math.min(at, parts.length - 1)] ?? { start: 0, end: 0 };
   const [chosen, setChosen] = useState<readonly string[]>([
     packOf(text.language).can.has('furigana')
-      ? 'passive forms'
+      ? t('texts.passiveForms')
       : withSmallWords(text.language)
         ? 'contractions'
-        : 'past simple',
+        : t('texts.pastSimple'),
   ]);
   const analysed = packOf(text.language).can.has('furigana');
   const asked = useAsked(async (): Promise<LitText> => {
@@ -150,7 +151,7 @@ export function GrammarView({
     return engine().grammar({ body, kind: text.kind, language: text.language }, profile);
   }, [text.body, text.kind, text.language, part.start, part.end, profile]);
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
-  if (asked.state === 'working') return <p role="status">Reading the sentences …</p>;
+  if (asked.state === 'working') return <p role="status">{t('texts.readingTheSentences')}</p>;
   const lit = asked.value;
   const shown = chosen.filter((name) => lit.forms.some((form) => form.name === name));
   const layers = shown.flatMap((name, nth): Layer[] => {
@@ -161,7 +162,7 @@ export function GrammarView({
         end: part.start + end,
         id: `${name} ${place.start} ${start}`,
         className: `lit lit--${nth}`,
-        says: `${capital(name)}${place.full ? `: stands for ${place.full}` : ''}${place.sure ? '' : '. Please check'}`,
+        says: `${capital(name)}${place.full ? t('texts.standsFor', { full: place.full }) : ''}${place.sure ? '' : t('texts.pleaseCheck2')}`,
       })),
     );
   });
@@ -178,15 +179,9 @@ export function GrammarView({
       <TextSheet text={text} parts={parts} at={at} onTurn={setAt} layers={layers}>
         <Contrast key={part.start} lit={lit} />
       </TextSheet>
-      <aside className="check-panel" aria-label="Grammar">
-        <h2>Grammar</h2>
-        {lit.forms.length === 0 && (
-          <p className="quiet">
-            Grammar is found in English and Japanese sentences, and articles and contractions in
-            French, Italian, Portuguese and Spanish ones. This text has none, or is marked as
-            another language.
-          </p>
-        )}
+      <aside className="check-panel" aria-label={t('texts.grammar')}>
+        <h2>{t('texts.grammar')}</h2>
+        {lit.forms.length === 0 && <p className="quiet">{t('texts.grammarIsFoundInEnglish')}</p>}
         {shown.map((name, nth) => {
           const form = lit.forms.find((each) => each.name === name) as LitForm;
           return (
@@ -203,7 +198,9 @@ export function GrammarView({
                   onClick={() => send({ intent: 'ask', maker: exercise, grammar: name })}
                 >
                   <BsUiChecks aria-hidden="true" />{' '}
-                  {exercise === 'spot-form' ? 'Make a spot-it exercise' : 'Make an exercise of it'}
+                  {exercise === 'spot-form'
+                    ? t('texts.makeASpotItExercise')
+                    : t('texts.makeAnExerciseOfIt')}
                 </Button>
               )}
             </div>
@@ -218,19 +215,17 @@ export function GrammarView({
               send({
                 intent: 'reading',
                 reading: { grammar: shown },
-                label: `Underlined on paper: ${shown.join(', ')}`,
+                label: t('texts.underlinedOnPaper', { shown: shown.join(', ') }),
               })
             }
           >
-            <BsPrinter aria-hidden="true" /> Underline {shown.length === 1 ? 'it' : 'them'} on paper
+            <BsPrinter aria-hidden="true" />{' '}
+            {t('texts.underlineItOnPaper', { count: shown.length })}
           </Button>
         )}
         {lit.doubts > 0 && (
           <p className="message message--note small">
-            {lit.doubts === 1
-              ? 'One sentence can be read in two ways'
-              : `${lit.doubts} sentences can be read in two ways`}
-            : look at what is lit there.
+            {t('texts.oneSentenceCanBeRead', { count: lit.doubts })}
           </p>
         )}
         {groups.map((group) => {

@@ -4,6 +4,7 @@ import { withFurigana, withoutFurigana, withPhraseSpaces } from '~core/languages
 import type { ReadingText } from '~core/texts/reading-text';
 import { analyseJapanese } from './analyse-japanese';
 import type { Send } from './send';
+import { t } from '~/phrases/t';
 
 const KANJI = /\p{Script=Han}/u;
 
@@ -32,48 +33,48 @@ export function JapaneseTools({ text, send }: { text: ReadingText; send: Send })
     try {
       change(made(await analyseJapanese(plain)), label);
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'The text could not be read.');
+      setProblem(error instanceof Error ? error.message : t('texts.theTextCouldNotBe'));
     } finally {
       setWorking(false);
     }
   };
   return (
     <fieldset className="mb-3">
-      <legend className="h6">Kana over the kanji</legend>
+      <legend className="h6">{t('texts.kanaOverTheKanji')}</legend>
       <div className="d-flex flex-column gap-2 align-items-start">
         <Button
           size="sm"
           variant="outline-dark"
           disabled={working || !KANJI.test(body)}
           onClick={() =>
-            void analysed('Put kana over the kanji', (tokens) => withFurigana(body, tokens))
+            void analysed(t('texts.putKanaOverTheKanji'), (tokens) => withFurigana(body, tokens))
           }
         >
-          Put kana over all kanji
+          {t('texts.putKanaOverAllKanji')}
         </Button>
         <Button
           size="sm"
           variant="outline-dark"
           disabled={plain === body}
-          onClick={() => change(plain, 'Took the kana over the kanji away')}
+          onClick={() => change(plain, t('texts.tookTheKanaOverThe'))}
         >
-          Take the kana away
+          {t('texts.takeTheKanaAway')}
         </Button>
         <Button
           size="sm"
           variant="outline-dark"
           disabled={working || body.trim() === ''}
           onClick={() =>
-            void analysed('Put spaces between phrases', (tokens) => withPhraseSpaces(body, tokens))
+            void analysed(t('texts.putSpacesBetweenPhrases'), (tokens) =>
+              withPhraseSpaces(body, tokens),
+            )
           }
         >
-          Put spaces between phrases
+          {t('texts.putSpacesBetweenPhrases')}
         </Button>
       </div>
       <p className="quiet small mt-2 mb-0" role="status">
-        {working
-          ? 'The server reads the text …'
-          : 'Readings are the likeliest ones: look at them, and correct one between 《 and 》. What you have written there stays.'}
+        {working ? t('texts.theServerReadsTheText') : t('texts.readingsAreTheLikeliestOnes')}
       </p>
       {problem && (
         <p className="message mt-2 mb-0" role="alert">

@@ -10,17 +10,18 @@ import { clock, cuesOf, toVtt } from '~core/listening/vtt';
 import type { ReadingText } from '~core/texts/reading-text';
 import { saveText } from '~/ui/save-text';
 import { useListening } from './use-listening';
+import { t } from '~/phrases/t';
 
 const paces: readonly (readonly [number, string])[] = [
-  [1, 'As usual'],
-  [0.85, 'Slower'],
-  [0.7, 'Slow'],
+  [1, t('texts.asUsual')],
+  [0.85, t('texts.slower')],
+  [0.7, t('texts.slow')],
 ];
 const pauses = [0, 1, 2, 3, 5, 10];
 const pieces: readonly (readonly [NonNullable<ScriptRequest['by']>, string])[] = [
-  ['sentence', 'Sentences'],
-  ['line', 'Lines'],
-  ['paragraph', 'Paragraphs'],
+  ['sentence', t('texts.sentences')],
+  ['line', t('texts.lines')],
+  ['paragraph', t('texts.paragraphs')],
 ];
 
 function Choice<Value extends string | number>({
@@ -81,16 +82,15 @@ export function ListenView({ text, profile }: { text: ReadingText; profile: Clas
   };
   const length = cuesOf(script).at(-1)?.end ?? 0;
   const save = async () => {
-    setState('The voice is reading …');
+    setState(t('texts.theVoiceIsReading'));
     try {
       const { bytes, cues } = await listening.wav();
       saveAs(new Blob([bytes as BlobPart], { type: 'audio/wav' }), `${title}.wav`);
       saveText(`${title}.vtt`, toVtt(script, cues), 'text/vtt');
-      const pace =
-        script.pace === 1 ? '' : ' The file has the usual pace: slow it where it is played.';
-      setState(`The sound is saved, and beside it the times of its parts.${pace}`);
+      const pace = t('texts.sign', { count: script.pace });
+      setState(t('texts.theSoundIsSavedAnd', { pace }));
     } catch (error) {
-      setState(error instanceof Error ? error.message : 'The sound could not be made.');
+      setState(error instanceof Error ? error.message : t('texts.theSoundCouldNotBe'));
     }
   };
   return (
@@ -105,29 +105,34 @@ export function ListenView({ text, profile }: { text: ReadingText; profile: Clas
           ) : (
             <BsStopFill aria-hidden="true" />
           )}{' '}
-          {listening.at === undefined ? 'Play all' : 'Stop'}
+          {listening.at === undefined ? t('texts.playAll') : t('texts.stop')}
         </Button>
         {script.speakers.length === 0 && (
-          <Choice label="In" value={asked.by} options={pieces} onChange={(by) => set({ by })} />
+          <Choice
+            label={t('texts.in')}
+            value={asked.by}
+            options={pieces}
+            onChange={(by) => set({ by })}
+          />
         )}
         <Choice
-          label="Said"
+          label={t('texts.said')}
           value={asked.times}
           options={[
             [1, 'once'],
             [2, 'twice'],
-            [3, 'three times'],
+            [3, t('texts.threeTimes')],
           ]}
           onChange={(times) => set({ times })}
         />
         <Choice
-          label="Silence after each"
+          label={t('texts.silenceAfterEach')}
           value={asked.pause}
           options={pauses.map((each) => [each, `${each} s`] as const)}
           onChange={(pause) => set({ pause })}
         />
         <Choice
-          label="Pace"
+          label={t('texts.pace')}
           value={asked.pace}
           options={paces}
           onChange={(pace) => set({ pace })}
@@ -138,20 +143,20 @@ export function ListenView({ text, profile }: { text: ReadingText; profile: Clas
             checked={asked.numbered}
             onChange={() => set({ numbered: !asked.numbered })}
           />{' '}
-          Numbers are said
+          {t('texts.numbersAreSaid')}
         </label>
         <label className="listen-check">
-          <input type="checkbox" checked={shown} onChange={() => setShown(!shown)} /> Words are
-          shown
+          <input type="checkbox" checked={shown} onChange={() => setShown(!shown)} />{' '}
+          {t('texts.wordsAreShown')}
         </label>
       </div>
       <p className="quiet small">
-        {script.parts.length} {script.parts.length === 1 ? 'part' : 'parts'}
-        {script.speakers.length > 0 && ` · ${script.speakers.join(', ')}`} · about{' '}
-        {clock(length).slice(3, 8)} ·{' '}
-        {heard
-          ? 'Wordane’s voice stands in for a speaker.'
-          : 'There is no voice for this language here: read it aloud, or save the script.'}
+        {t('texts.part', { count: script.parts.length })}
+        {script.speakers.length > 0 && ` · ${script.speakers.join(', ')}`}{' '}
+        {t('texts.about', {
+          clock: clock(length).slice(3, 8),
+          which: heard ? t('texts.wordanesVoiceStandsInFor') : t('texts.thereIsNoVoiceFor'),
+        })}
       </p>
       {listening.problem && (
         <p className="message" role="alert">
@@ -165,14 +170,14 @@ export function ListenView({ text, profile }: { text: ReadingText; profile: Clas
               type="button"
               className="btn btn-sm btn-outline-dark"
               disabled={!heard}
-              aria-label={`Play part ${part.number}`}
+              aria-label={t('texts.playPart', { number: part.number })}
               onClick={() => listening.playOne(part)}
             >
               <BsPlayFill aria-hidden="true" />
             </button>
             <span className="learner-text">
               {part.speaker && <strong>{part.speaker}: </strong>}
-              {shown ? part.text : `Part ${part.number}`}
+              {shown ? part.text : t('texts.part2', { number: part.number })}
             </span>
           </li>
         ))}
@@ -184,21 +189,21 @@ export function ListenView({ text, profile }: { text: ReadingText; profile: Clas
           disabled={!heard || script.parts.length === 0}
           onClick={() => void save()}
         >
-          <BsDownload aria-hidden="true" /> Sound (WAV)
+          <BsDownload aria-hidden="true" /> {t('texts.soundWav')}
         </Button>
         <Button
           variant="outline-dark"
           size="sm"
           onClick={() => saveText(`${title}.vtt`, toVtt(script), 'text/vtt')}
         >
-          <BsDownload aria-hidden="true" /> Times (WebVTT)
+          <BsDownload aria-hidden="true" /> {t('texts.timesWebvtt')}
         </Button>
         <Button
           variant="outline-dark"
           size="sm"
           onClick={() => saveText(`${title}.ssml`, toSsml(script), 'application/ssml+xml')}
         >
-          <BsDownload aria-hidden="true" /> Script (SSML)
+          <BsDownload aria-hidden="true" /> {t('texts.scriptSsml')}
         </Button>
         <span role="status" className="small">
           {state}

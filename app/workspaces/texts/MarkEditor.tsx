@@ -13,6 +13,7 @@ import { quote } from '~core/texts/reading/quotation-chart';
 import type { ReadingText } from '~core/texts/reading-text';
 import type { Span } from '~core/languages/shared/segment';
 import type { Send } from './send';
+import { t } from '~/phrases/t';
 
 /** Every method, by family, with the text's own at the end of theirs. */
 export function MethodSelect({
@@ -27,11 +28,11 @@ export function MethodSelect({
   return (
     <select
       className="form-select form-select-sm"
-      aria-label="Method"
+      aria-label={t('texts.method')}
       value={value}
       onChange={(event) => onChoose(event.currentTarget.value)}
     >
-      <option value="">choose a method</option>
+      <option value="">{t('texts.chooseAMethod')}</option>
       {(Object.keys(methodFamilies) as MethodFamily[]).map((family) => (
         <optgroup key={family} label={methodFamilies[family]}>
           {[...methods, ...own]
@@ -54,26 +55,26 @@ function NewMethod({ send, onMade }: { send: Send; onMade: () => void }) {
   const [family, setFamily] = useState<MethodFamily>('image');
   return (
     <div className="check-card">
-      <h3 className="mt-0">A method of your own</h3>
+      <h3 className="mt-0">{t('texts.aMethodOfYourOwn')}</h3>
       <input
         className="form-control form-control-sm mb-1"
-        aria-label="Name of the method"
-        placeholder="Name"
+        aria-label={t('texts.nameOfTheMethod')}
+        placeholder={t('texts.name')}
         maxLength={60}
         value={name}
         onChange={(event) => setName(event.currentTarget.value)}
       />
       <input
         className="form-control form-control-sm mb-1"
-        aria-label="What the method is"
-        placeholder="What it is, in a few words"
+        aria-label={t('texts.whatTheMethodIs')}
+        placeholder={t('texts.whatItIsInA')}
         maxLength={300}
         value={definition}
         onChange={(event) => setDefinition(event.currentTarget.value)}
       />
       <select
         className="form-select form-select-sm mb-2"
-        aria-label="Family"
+        aria-label={t('texts.family')}
         value={family}
         onChange={(event) => setFamily(event.currentTarget.value as MethodFamily)}
       >
@@ -94,7 +95,7 @@ function NewMethod({ send, onMade }: { send: Send; onMade: () => void }) {
           onMade();
         }}
       >
-        Add it
+        {t('texts.addIt')}
       </Button>
     </div>
   );
@@ -102,9 +103,9 @@ function NewMethod({ send, onMade }: { send: Send; onMade: () => void }) {
 
 const saysOf: Readonly<Record<MarkKind, string>> = {
   method: '',
-  theme: 'Name of the theme',
-  note: 'Your note',
-  question: 'The question you ask',
+  theme: t('texts.nameOfTheTheme'),
+  note: t('texts.yourNote'),
+  question: t('texts.theQuestionYouAsk'),
 };
 
 /** What a stretch is to be: a method, a theme, a note or a question. */
@@ -138,16 +139,17 @@ export function NewMark({
         ...(kind === 'theme' ? { about: value.slice(0, 120) } : {}),
         ...(kind === 'note' || kind === 'question' ? { text: value } : {}),
       },
-      name: kind === 'method' ? (method?.name ?? 'a method') : markKinds[kind].toLowerCase(),
+      name:
+        kind === 'method' ? (method?.name ?? t('texts.aMethod')) : markKinds[kind].toLowerCase(),
     });
     onDone();
   };
   return (
-    <section className="check-card check-card--lit" aria-label="Mark this stretch">
+    <section className="check-card check-card--lit" aria-label={t('texts.markThisStretch')}>
       <p className="learner-text mb-2">
         “{quotation.length > 140 ? `${quotation.slice(0, 140)} …` : quotation}”
       </p>
-      <div className="faces mb-2" role="group" aria-label="Mark it as">
+      <div className="faces mb-2" role="group" aria-label={t('texts.markItAs')}>
         {(Object.keys(markKinds) as MarkKind[]).map((each) => (
           <button
             key={each}
@@ -165,11 +167,13 @@ export function NewMark({
           {method && (
             <p className="small mt-1 mb-1">
               {method.name}: {method.definition}.
-              {method.example && <span className="quiet"> For example: {method.example}</span>}
+              {method.example && (
+                <span className="quiet"> {t('texts.forExample', { example: method.example })}</span>
+              )}
             </p>
           )}
           <Button size="sm" variant="link" className="p-0" onClick={() => setAdding(!adding)}>
-            {adding ? 'Not now' : 'Add a method of your own …'}
+            {adding ? t('texts.notNow') : t('texts.addAMethodOfYour')}
           </Button>
           {adding && <NewMethod send={send} onMade={() => setAdding(false)} />}
         </>
@@ -186,10 +190,10 @@ export function NewMark({
       )}
       <div className="d-flex gap-2 mt-2">
         <Button size="sm" disabled={!ready} onClick={save}>
-          Mark it
+          {t('texts.markIt')}
         </Button>
         <Button size="sm" variant="outline-dark" onClick={onDone}>
-          Leave it
+          {t('texts.leaveIt')}
         </Button>
       </div>
     </section>
@@ -234,14 +238,14 @@ export function MarkCard({
   return (
     <article
       className={`check-card${lit ? ' check-card--lit' : ''}`}
-      aria-label={`${name}, line ${where}`}
+      aria-label={t('texts.line', { name, where })}
     >
       <button type="button" className="mark-card__head" aria-expanded={lit} onClick={onOpen}>
         <span className="learner-text">
           “{quotation.length > 90 ? `${quotation.slice(0, 90)} …` : quotation}”
         </span>{' '}
         <strong className="mark-card__name">{name}</strong>{' '}
-        <span className="quiet small">line {where}</span>
+        <span className="quiet small">{t('texts.line2', { where })}</span>
       </button>
       {!lit && (
         <>
@@ -261,16 +265,16 @@ export function MarkCard({
                 own={own}
                 onChoose={(about) => set({ about })}
               />
-              {field('Effect: what it makes the reader see, feel or think', 'effect')}
-              {field('Why the writer might do so', 'why')}
+              {field(t('texts.effectWhatItMakesThe'), 'effect')}
+              {field(t('texts.whyTheWriterMightDo'), 'why')}
             </>
           )}
-          {mark.kind === 'theme' && field('Theme', 'about')}
-          {(mark.kind === 'note' || mark.kind === 'theme') && field('Note', 'text')}
+          {mark.kind === 'theme' && field(t('texts.theme'), 'about')}
+          {(mark.kind === 'note' || mark.kind === 'theme') && field(t('texts.note'), 'text')}
           {mark.kind === 'question' && (
             <>
-              {field('Question', 'text')}
-              {field('Model answer', 'answer')}
+              {field(t('texts.question'), 'text')}
+              {field(t('texts.modelAnswer'), 'answer')}
             </>
           )}
           <Button
@@ -279,7 +283,7 @@ export function MarkCard({
             className="p-0"
             onClick={() => send({ intent: 'remove-mark', id: mark.id })}
           >
-            Remove this mark
+            {t('texts.removeThisMark')}
           </Button>
         </div>
       )}

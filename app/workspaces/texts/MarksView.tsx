@@ -17,6 +17,7 @@ import { TextSheet } from './TextSheet';
 import type { Send } from './send';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
+import { t } from '~/phrases/t';
 
 /** Which method a device that was found would be marked as. */
 const methodOf: Partial<Record<DeviceKind, string>> = {
@@ -45,7 +46,7 @@ function Offers({
     () => engine().devices({ body: text.body, kind: text.kind }, profile),
     [text.body, text.kind, profile],
   );
-  if (asked.state === 'working') return <p role="status">Looking for devices …</p>;
+  if (asked.state === 'working') return <p role="status">{t('texts.lookingForDevices')}</p>;
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
   const kept = (device: FoundDevice) =>
     text.annotations.some(
@@ -58,8 +59,7 @@ function Offers({
     (device) => methodOf[device.kind] !== undefined && !kept(device),
   );
   const kinds = [...new Set(open.map(({ kind }) => kind))];
-  if (open.length === 0)
-    return <p className="quiet small">Nothing more was found. Mark what you see yourself.</p>;
+  if (open.length === 0) return <p className="quiet small">{t('texts.nothingMoreWasFoundMark')}</p>;
   return kinds.map((kind) => {
     const found = open.filter((device) => device.kind === kind);
     return (
@@ -84,7 +84,10 @@ function Offers({
               <Button
                 size="sm"
                 variant="outline-dark"
-                aria-label={`Keep as ${deviceNames[kind].toLowerCase()}: ${device.note}`}
+                aria-label={t('texts.keepAs', {
+                  deviceNames: deviceNames[kind].toLowerCase(),
+                  note: device.note,
+                })}
                 onClick={() =>
                   send({
                     intent: 'mark',
@@ -98,7 +101,7 @@ function Offers({
                   })
                 }
               >
-                Keep
+                {t('texts.keep')}
               </Button>
             </div>
           );
@@ -119,11 +122,7 @@ function FindStretch({ body, onFound }: { body: string; onFound: (span: Span) =>
     const pattern = words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/\s+/g, '\\s+');
     const match = words === '' ? null : new RegExp(pattern, 'iu').exec(body);
     if (!match) {
-      setProblem(
-        words === ''
-          ? 'Type some words of the text.'
-          : 'These words do not stand in the text like this.',
-      );
+      setProblem(words === '' ? t('texts.typeSomeWordsOfThe') : t('texts.theseWordsDoNotStand'));
       return;
     }
     setProblem('');
@@ -133,7 +132,7 @@ function FindStretch({ body, onFound }: { body: string; onFound: (span: Span) =>
   return (
     <form onSubmit={onSubmit} className="mb-2">
       <label htmlFor={id} className="small">
-        Select words in the text, or type them here
+        {t('texts.selectWordsInTheText')}
       </label>
       <div className="d-flex gap-2">
         <input
@@ -143,7 +142,7 @@ function FindStretch({ body, onFound }: { body: string; onFound: (span: Span) =>
           onChange={(event) => setTyped(event.currentTarget.value)}
         />
         <Button type="submit" size="sm" variant="outline-dark">
-          Mark them
+          {t('texts.markThem')}
         </Button>
       </div>
       {problem && (
@@ -162,14 +161,14 @@ function Chart({ text, onOpen }: { text: ReadingText; onOpen: (id: string) => vo
   return (
     <div className="table-responsive quotation-chart">
       <table className="table table-sm">
-        <caption>Quotation chart · {rows.length} rows</caption>
+        <caption>{t('texts.quotationChartRows', { rows: rows.length })}</caption>
         <thead>
           <tr>
-            <th scope="col">Quotation</th>
-            <th scope="col">Line</th>
-            <th scope="col">Method</th>
-            <th scope="col">Effect</th>
-            <th scope="col">Why</th>
+            <th scope="col">{t('texts.quotation')}</th>
+            <th scope="col">{t('texts.line3')}</th>
+            <th scope="col">{t('texts.method')}</th>
+            <th scope="col">{t('texts.effect')}</th>
+            <th scope="col">{t('texts.why')}</th>
           </tr>
         </thead>
         <tbody>
@@ -186,8 +185,8 @@ function Chart({ text, onOpen }: { text: ReadingText; onOpen: (id: string) => vo
               </th>
               <td>{where}</td>
               <td>{method}</td>
-              <td>{effect || <span className="quiet">to be written</span>}</td>
-              <td>{why || <span className="quiet">to be written</span>}</td>
+              <td>{effect || <span className="quiet">{t('texts.toBeWritten')}</span>}</td>
+              <td>{why || <span className="quiet">{t('texts.toBeWritten')}</span>}</td>
             </tr>
           ))}
         </tbody>
@@ -268,8 +267,8 @@ export function MarksView({ text, profile, send }: MarksViewProps) {
       >
         <Chart text={text} onOpen={openMark} />
       </TextSheet>
-      <aside className="check-panel" aria-label="Marks">
-        <h2>Marks · {text.annotations.length}</h2>
+      <aside className="check-panel" aria-label={t('texts.marks')}>
+        <h2>{t('texts.marks2', { annotations: text.annotations.length })}</h2>
         {chosen ? (
           <NewMark
             key={`${chosen.start} ${chosen.end}`}
@@ -282,9 +281,7 @@ export function MarksView({ text, profile, send }: MarksViewProps) {
           <FindStretch body={text.body} onFound={setChosen} />
         )}
         {ordered.length === 0 && !chosen && (
-          <p className="quiet">
-            Nothing is marked yet. Select a stretch of the text, or keep what was found below.
-          </p>
+          <p className="quiet">{t('texts.nothingIsMarkedYetSelect')}</p>
         )}
         {ordered.map((mark) => (
           <MarkCard
@@ -297,15 +294,19 @@ export function MarksView({ text, profile, send }: MarksViewProps) {
             onOpen={() => (lit === mark.id ? setLit(undefined) : openMark(mark.id))}
           />
         ))}
-        <h3>Found in the text</h3>
+        <h3>{t('texts.foundInTheText')}</h3>
         <Offers text={text} profile={profile} send={send} onShow={setShown} />
-        <h3>Take the marks with you</h3>
+        <h3>{t('texts.takeTheMarksWithYou')}</h3>
         <div className="d-flex flex-wrap gap-2">
           <Button
             size="sm"
             variant="outline-dark"
             onClick={() =>
-              saveText(`${base} marks.jsonld`, toWebAnnotations(text), 'application/ld+json')
+              saveText(
+                t('texts.marksJsonld', { base }),
+                toWebAnnotations(text),
+                'application/ld+json',
+              )
             }
           >
             Web Annotation
@@ -319,7 +320,7 @@ export function MarksView({ text, profile, send }: MarksViewProps) {
           </Button>
         </div>
         <label className="d-block small mt-2">
-          Read Web Annotation marks in
+          {t('texts.readWebAnnotationMarksIn')}
           <input
             ref={file}
             className="form-control form-control-sm"

@@ -26,11 +26,13 @@ import type { Band } from '~core/texts/analysis/profile';
 import { longSentence } from '~core/texts/fit/text-reach';
 import type { ReadingText } from '~core/texts/reading-text';
 import { engine } from '~/workers/engine.client';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const percent = (share: number) => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
 const number = (value: number, digits = 1) =>
   Number.isFinite(value) ? value.toFixed(digits) : '–';
-const count = (value: number) => value.toLocaleString('en-GB');
+const count = (value: number) => value.toLocaleString(locale);
 
 type State =
   { readonly share: number } | { readonly value: TextAnalysis } | { readonly message: string };
@@ -59,7 +61,7 @@ function useAnalysis(text: ReadingText | undefined, profile: ClassProfile): Stat
         (error: unknown) =>
           current &&
           setState({
-            message: error instanceof Error ? error.message : 'This text could not be measured.',
+            message: error instanceof Error ? error.message : t('texts.thisTextCouldNotBe'),
           }),
       );
     return () => {
@@ -72,7 +74,9 @@ function useAnalysis(text: ReadingText | undefined, profile: ClassProfile): Stat
 function valueText(id: FormulaId, value: number): string {
   if (!Number.isFinite(value)) return '–';
   if (id === 'daleChall') return `${number(value)} (${daleChallGrade(value)})`;
-  return formulas[id].scale === 'grade' ? `grade ${number(Math.max(0, value))}` : number(value, 0);
+  return formulas[id].scale === 'grade'
+    ? t('texts.grade', { number: number(Math.max(0, value)) })
+    : number(value, 0);
 }
 
 function FormulaTable({
@@ -84,14 +88,14 @@ function FormulaTable({
 }) {
   return (
     <table className="table table-sm formulas">
-      <caption>Eight formulas: each sees something else. None is the level of the text.</caption>
+      <caption>{t('texts.eightFormulasEachSeesSomething')}</caption>
       <thead>
         <tr>
-          <th scope="col">Formula</th>
-          <th scope="col">This text</th>
-          {other && <th scope="col">The other</th>}
-          <th scope="col">It looks at</th>
-          <th scope="col">It is good for</th>
+          <th scope="col">{t('texts.formula')}</th>
+          <th scope="col">{t('texts.thisText')}</th>
+          {other && <th scope="col">{t('texts.theOther')}</th>}
+          <th scope="col">{t('texts.itLooksAt')}</th>
+          <th scope="col">{t('texts.itIsGoodFor')}</th>
         </tr>
       </thead>
       <tbody>
@@ -130,7 +134,7 @@ function Bands({ name, bands }: { name: string; bands: readonly Band[] }) {
             <span className="bands__share">{percent(band.share)}</span>
           </summary>
           <p className="learner-text mb-1">
-            {band.examples.length > 0 ? band.examples.join(', ') : 'none'}
+            {band.examples.length > 0 ? band.examples.join(', ') : t('texts.none')}
           </p>
         </details>
       ))}
@@ -162,40 +166,43 @@ function Counts({
   otherName: string;
 }) {
   const rows = [
-    ['Words', ({ counts }: TextAnalysis) => count(counts.words)],
-    ['Sentences', ({ counts }: TextAnalysis) => count(counts.sentences)],
-    ['Syllables', ({ counts }: TextAnalysis) => count(counts.syllables)],
-    ['Letters', ({ counts }: TextAnalysis) => count(counts.letters)],
+    [t('texts.words'), ({ counts }: TextAnalysis) => count(counts.words)],
+    [t('texts.sentences'), ({ counts }: TextAnalysis) => count(counts.sentences)],
+    [t('texts.syllables'), ({ counts }: TextAnalysis) => count(counts.syllables)],
+    [t('texts.letters'), ({ counts }: TextAnalysis) => count(counts.letters)],
     [
-      'Words a sentence',
+      t('texts.wordsASentence'),
       ({ counts }: TextAnalysis) => number(counts.words / Math.max(1, counts.sentences)),
     ],
     [
-      'Longest sentence',
+      t('texts.longestSentence'),
       ({ sentenceLengths }: TextAnalysis) => count(Math.max(0, ...sentenceLengths)),
     ],
     [
-      'Different words',
+      t('texts.differentWords'),
       ({ profile }: TextAnalysis) =>
-        `${count(profile.types)} (type–token ${number(profile.typeToken, 2)})`,
+        t('texts.typeToken', {
+          number: count(profile.types),
+          numberA: number(profile.typeToken, 2),
+        }),
     ],
-    ['Hard words, above B1', ({ profile }: TextAnalysis) => percent(profile.hardShare)],
+    [t('texts.hardWordsAboveB1'), ({ profile }: TextAnalysis) => percent(profile.hardShare)],
     [
-      'Decodable at the class’s step',
+      t('texts.decodableAtTheClasssStep'),
       ({ decodable }: TextAnalysis) =>
         decodable
-          ? `${percent(decodable.share)} at step ${decodable.step}`
-          : 'not asked: the class reads freely',
+          ? t('texts.atStep', { percent: percent(decodable.share), step: decodable.step })
+          : t('texts.notAskedTheClassReads'),
     ],
   ] as const;
   return (
     <table className="table table-sm counts">
-      <caption>Counts</caption>
+      <caption>{t('texts.counts')}</caption>
       {other && (
         <thead>
           <tr>
             <th scope="col">
-              <span className="visually-hidden">Measure</span>
+              <span className="visually-hidden">{t('texts.measure')}</span>
             </th>
             <th scope="col">{name}</th>
             <th scope="col">{otherName}</th>
@@ -222,21 +229,17 @@ function Run({ analysis, profile }: { analysis: TextAnalysis; profile: ClassProf
     grade: Math.round(Math.max(0, value) * 10) / 10,
     hard: Math.round(hardShare * 100),
   }));
-  if (points.length < 2)
-    return (
-      <p className="quiet">
-        The text is too short to draw how it runs: about 100 words make one point.
-      </p>
-    );
+  if (points.length < 2) return <p className="quiet">{t('texts.theTextIsTooShort')}</p>;
   return (
     <figure>
       <figcaption>
-        How it runs: Flesch–Kincaid grade of each 100 words; the dashed line is {profile.name} (
-        {usGradeOf(grade + 1)})
+        {t('texts.howItRunsFleschKincaid', { name: profile.name, usGradeOf: usGradeOf(grade + 1) })}
       </figcaption>
       <div
         role="img"
-        aria-label={`Grade along the text: ${points.map((point) => point.grade).join(', ')}`}
+        aria-label={t('texts.gradeAlongTheText', {
+          points: points.map((point) => point.grade).join(', '),
+        })}
       >
         <ResponsiveContainer width="100%" height={190}>
           <LineChart data={points} margin={{ top: 8, right: 14, bottom: 4, left: -18 }}>
@@ -244,8 +247,8 @@ function Run({ analysis, profile }: { analysis: TextAnalysis; profile: ClassProf
             <XAxis dataKey="at" tick={{ fill: '#51616d', fontSize: 12 }} />
             <YAxis tick={{ fill: '#51616d', fontSize: 12 }} allowDecimals={false} />
             <Tooltip
-              formatter={(value) => [`grade ${String(value)}`, '']}
-              labelFormatter={(label) => `from word ${String(label)}`}
+              formatter={(value) => [t('texts.grade2', { value: String(value) }), '']}
+              labelFormatter={(label) => t('texts.fromWord', { label: String(label) })}
             />
             <ReferenceLine y={Math.max(0, grade)} stroke="#b7860b" strokeDasharray="5 4" />
             <Line
@@ -269,12 +272,12 @@ function Lengths({ analysis, profile }: { analysis: TextAnalysis; profile: Class
   return (
     <figure>
       <figcaption>
-        Sentence lengths; from {stretch} words a sentence is long for {profile.name}
+        {t('texts.sentenceLengthsFromWordsA', { stretch, name: profile.name })}
       </figcaption>
       <div
         role="img"
         aria-label={data
-          .map(({ words, sentences }) => `${words} words: ${sentences} sentences`)
+          .map(({ words, sentences }) => t('texts.wordsSentences', { words, sentences }))
           .join(', ')}
       >
         <ResponsiveContainer width="100%" height={170}>
@@ -296,24 +299,24 @@ function Sections({ analysis }: { analysis: TextAnalysis }) {
   if (sections.length < 2) return null;
   return (
     <table className="table table-sm">
-      <caption>Section by section</caption>
+      <caption>{t('texts.sectionBySection')}</caption>
       <thead>
         <tr>
-          <th scope="col">Section</th>
-          <th scope="col">Words</th>
-          <th scope="col">Words a sentence</th>
-          <th scope="col">Flesch–Kincaid</th>
-          <th scope="col">Dale–Chall</th>
+          <th scope="col">{t('texts.section')}</th>
+          <th scope="col">{t('texts.words')}</th>
+          <th scope="col">{t('texts.wordsASentence')}</th>
+          <th scope="col">{t('texts.fleschKincaid')}</th>
+          <th scope="col">{t('texts.daleChall')}</th>
         </tr>
       </thead>
       <tbody>
         {sections.slice(0, 60).map(({ title, start, counts, readability, sure }) => (
           <tr key={start}>
-            <th scope="row">{title || 'Beginning'}</th>
+            <th scope="row">{title || t('texts.beginning')}</th>
             <td>{count(counts.words)}</td>
             <td>{number(counts.words / Math.max(1, counts.sentences))}</td>
             <td>
-              {sure ? '' : 'about '}
+              {sure ? '' : t('texts.about2')}
               {number(readability.fleschKincaid)}
             </td>
             <td>{number(readability.daleChall)}</td>
@@ -343,8 +346,8 @@ export function MeasuresView({ text, profile, others }: MeasuresViewProps) {
   if ('share' in state) {
     return (
       <div className="text-measures" role="status">
-        <p>Measuring the text …</p>
-        <progress value={state.share} max={1} aria-label="Measured so far" />
+        <p>{t('texts.measuringTheText')}</p>
+        <progress value={state.share} max={1} aria-label={t('texts.measuredSoFar')} />
       </div>
     );
   }
@@ -359,14 +362,14 @@ export function MeasuresView({ text, profile, others }: MeasuresViewProps) {
       ))}
       {(others.length > 0 || original) && (
         <label className="d-block mb-3" style={{ maxWidth: 420 }}>
-          Compare with
+          {t('texts.compareWith')}
           <select
             className="form-select"
             value={against}
             onChange={(event) => setAgainst(event.currentTarget.value)}
           >
-            <option value="">nothing</option>
-            {original && <option value="original">the original of this text</option>}
+            <option value="">{t('texts.nothing')}</option>
+            {original && <option value="original">{t('texts.theOriginalOfThisText')}</option>}
             {others.map(({ id, title }) => (
               <option key={id} value={id}>
                 {title}
@@ -380,13 +383,13 @@ export function MeasuresView({ text, profile, others }: MeasuresViewProps) {
           <Counts
             analysis={analysis}
             other={other}
-            name={against === 'original' ? 'Fitted' : text.title}
-            otherName={against === 'original' ? 'Original' : (otherText?.title ?? '')}
+            name={against === 'original' ? t('texts.fitted') : text.title}
+            otherName={against === 'original' ? t('texts.original') : (otherText?.title ?? '')}
           />
         </section>
         <section className="card-paper">
-          <Bands name="By frequency" bands={analysis.profile.frequency} />
-          <Bands name="By level (an estimate)" bands={analysis.profile.levels} />
+          <Bands name={t('texts.byFrequency')} bands={analysis.profile.frequency} />
+          <Bands name={t('texts.byLevelAnEstimate')} bands={analysis.profile.levels} />
         </section>
         <section className="card-paper text-measures__wide">
           <FormulaTable analysis={analysis} other={other} />
@@ -401,13 +404,13 @@ export function MeasuresView({ text, profile, others }: MeasuresViewProps) {
           <Sections analysis={analysis} />
           {analysis.decodable && analysis.decodable.others.length > 0 && (
             <>
-              <h3>Not decodable yet at step {analysis.decodable.step}</h3>
+              <h3>{t('texts.notDecodableYetAtStep', { step: analysis.decodable.step })}</h3>
               <p className="learner-text">{analysis.decodable.others.join(', ')}</p>
             </>
           )}
           {analysis.profile.names.length > 0 && (
             <p className="mb-1">
-              <strong>Names:</strong>{' '}
+              <strong>{t('texts.names')}</strong>{' '}
               {analysis.profile.names
                 .slice(0, 40)
                 .map((name) => name.charAt(0).toUpperCase() + name.slice(1))
@@ -416,7 +419,8 @@ export function MeasuresView({ text, profile, others }: MeasuresViewProps) {
           )}
           {analysis.profile.unknown.length > 0 && (
             <p className="mb-0">
-              <strong>In no word bank:</strong> {analysis.profile.unknown.slice(0, 60).join(', ')}
+              <strong>{t('texts.inNoWordBank')}</strong>{' '}
+              {analysis.profile.unknown.slice(0, 60).join(', ')}
             </p>
           )}
         </section>

@@ -17,6 +17,7 @@ import { AutoField } from '~/ui/AutoField';
 import { blobOf, readSound, SoundProblem } from '~/ui/read-sound';
 import { saveText } from '~/ui/save-text';
 import { SoundPlayer, type PlayerHandle } from '~/ui/SoundPlayer';
+import { t } from '~/phrases/t';
 
 type Send = (body: object) => void;
 
@@ -33,8 +34,9 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
   const add = () => {
     const now = Math.round((player.current?.now() ?? 0) * 100) / 100;
     const cue = { id: newId(), at: now, label: nextLabel(text.body, cues) };
-    if (withCue(cues, cue) === cues) setSaid(`There is a cue at ${shortClock(now)} already.`);
-    else change('add-cue', { cue }, `Set a cue at ${shortClock(now)}`);
+    if (withCue(cues, cue) === cues)
+      setSaid(t('texts.thereIsACueAt', { shortClock: shortClock(now) }));
+    else change('add-cue', { cue }, t('texts.setACueAt', { shortClock: shortClock(now) }));
   };
   const readVtt = async (file: File | undefined) => {
     if (file) send({ intent: 'read-cues', sound: id, source: await file.text() });
@@ -46,10 +48,10 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
           {name} <span className="quiet">· {shortClock(seconds)}</span>
         </h3>
         <Button size="sm" variant="outline-dark" onClick={add}>
-          Set a cue at {shortClock(at)}
+          {t('texts.setACueAt', { shortClock: shortClock(at) })}
         </Button>
         <label className="btn btn-sm btn-outline-dark mb-0">
-          Cues from WebVTT …
+          {t('texts.cuesFromWebvtt')}
           <input
             className="visually-hidden"
             type="file"
@@ -66,12 +68,12 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
           disabled={cues.length === 0}
           onClick={() => saveText(`${name}.vtt`, cuesToVtt(cues, seconds), 'text/vtt')}
         >
-          Cues as WebVTT
+          {t('texts.cuesAsWebvtt')}
         </Button>
         <button
           type="button"
           className="icon-button"
-          aria-label={`Remove the recording ${name}`}
+          aria-label={t('texts.removeTheRecording', { name })}
           onClick={() => send({ intent: 'remove-sound', sound: id, name })}
         >
           <BsTrash aria-hidden="true" />
@@ -79,7 +81,7 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
       </div>
       <SoundPlayer sound={sound} handle={player} onTime={setAt} />
       <p role="status" className="quiet small mb-1">
-        {said || (cues.length === 0 ? 'Play it, and set a cue where each part begins.' : '')}
+        {said || (cues.length === 0 ? t('texts.playItAndSetA') : '')}
       </p>
       <ol className="sound-cues">
         {sectionsOf(cues, seconds).map((cue) => (
@@ -87,21 +89,21 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
             <Button
               size="sm"
               variant="outline-dark"
-              aria-label={`Play from ${shortClock(cue.at)}`}
+              aria-label={t('texts.playFrom', { shortClock: shortClock(cue.at) })}
               onClick={() => player.current?.playFrom(cue.at, cue.to)}
             >
               <BsPlayFill aria-hidden="true" /> {shortClock(cue.at)}
             </Button>
             <AutoField
               className="sound-cues__label"
-              label={`Said from ${shortClock(cue.at)}`}
+              label={t('texts.saidFrom', { shortClock: shortClock(cue.at) })}
               value={cue.label}
               payload={(label) => ({
                 intent: 'change-cue',
                 sound: id,
                 cue: cue.id,
                 fields: { label },
-                did: `Named the cue at ${shortClock(cue.at)}`,
+                did: t('texts.namedTheCueAt', { shortClock: shortClock(cue.at) }),
               })}
             />
             {([-0.5, 0.5] as const).map((by) => (
@@ -109,12 +111,17 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
                 key={by}
                 type="button"
                 className="icon-button"
-                aria-label={`The cue at ${shortClock(cue.at)} half a second ${by < 0 ? 'earlier' : 'later'}`}
+                aria-label={t('texts.theCueAtHalfA', {
+                  shortClock: shortClock(cue.at),
+                  which: by < 0 ? t('texts.earlier') : t('texts.later'),
+                })}
                 onClick={() =>
                   change(
                     'change-cue',
                     { cue: cue.id, fields: { at: movedAt(cue.at, by, seconds) } },
-                    `Moved a cue ${by < 0 ? 'half a second earlier' : 'half a second later'}`,
+                    t('texts.movedACue', {
+                      which: by < 0 ? t('texts.halfASecondEarlier') : t('texts.halfASecondLater'),
+                    }),
                   )
                 }
               >
@@ -124,9 +131,13 @@ function OwnSound({ sound, text, send }: { sound: SoundRecord; text: ReadingText
             <button
               type="button"
               className="icon-button"
-              aria-label={`Remove the cue at ${shortClock(cue.at)}`}
+              aria-label={t('texts.removeTheCueAt', { shortClock: shortClock(cue.at) })}
               onClick={() =>
-                change('remove-cue', { cue: cue.id }, `Removed the cue at ${shortClock(cue.at)}`)
+                change(
+                  'remove-cue',
+                  { cue: cue.id },
+                  t('texts.removedTheCueAt', { shortClock: shortClock(cue.at) }),
+                )
               }
             >
               <BsTrash aria-hidden="true" />
@@ -150,32 +161,26 @@ export function OwnSounds({
 }) {
   const [state, setState] = useState('');
   const add = async (file: Blob, name: string) => {
-    setState('It is being read …');
+    setState(t('texts.itIsBeingRead'));
     try {
       const { silent, ...read } = await readSound(file);
       send({ intent: 'add-sound', sound: { name, ...read } });
-      setState(
-        silent
-          ? 'Nothing can be heard in this recording. It is kept; take it away if it is the wrong one.'
-          : '',
-      );
+      setState(silent ? t('texts.nothingCanBeHeardIn') : '');
     } catch (error) {
-      setState(
-        error instanceof SoundProblem ? error.message : 'The file could not be read. Try again.',
-      );
+      setState(error instanceof SoundProblem ? error.message : t('texts.theFileCouldNotBe'));
     }
   };
   const recorder = useRecorder((_, { sound }) => {
-    void add(blobOf(sound), `Recording ${sounds.length + 1}`);
+    void add(blobOf(sound), t('texts.recording', { sounds: sounds.length + 1 }));
   });
   return (
     <section className="own-sounds no-print" aria-labelledby="own-sounds">
       <h2 className="h5" id="own-sounds">
-        Recordings of your own
+        {t('texts.recordingsOfYourOwn')}
       </h2>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-2">
         <label className="btn btn-outline-dark mb-0">
-          Sound or film from a file …
+          {t('texts.soundOrFilmFromA')}
           <input
             className="visually-hidden"
             type="file"
@@ -192,13 +197,9 @@ export function OwnSounds({
           onClick={() => (recorder.item ? recorder.stop() : recorder.start('text'))}
         >
           {recorder.item ? <BsStopFill aria-hidden="true" /> : <BsMic aria-hidden="true" />}{' '}
-          {recorder.item ? 'Stop' : 'Record'}
+          {recorder.item ? t('texts.stop') : t('texts.record')}
         </Button>
-        <span role="status">
-          {recorder.refused
-            ? 'The microphone is not there, or may not be used. Allow it in the browser, or bring a file.'
-            : state}
-        </span>
+        <span role="status">{recorder.refused ? t('texts.theMicrophoneIsNotThere') : state}</span>
       </div>
       {sounds.map((sound) => (
         <OwnSound key={sound.id} sound={sound} text={text} send={send} />

@@ -15,6 +15,7 @@ import { ReadingOptions } from '../lesson/ReadingOptions';
 import { PrintRoot } from '../lesson/PrintRoot';
 import type { Send } from './send';
 import { useAsked } from './use-engine';
+import { t } from '~/phrases/t';
 
 export interface PaperViewProps {
   readonly text: ReadingText;
@@ -30,7 +31,7 @@ export function PaperView({ text, profile, send }: PaperViewProps) {
     [text, profile],
   );
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
-  if (asked.state === 'working') return <p role="status">Laying the pages out …</p>;
+  if (asked.state === 'working') return <p role="status">{t('texts.layingThePagesOut')}</p>;
   const sheet = asked.value;
   const hasKey = sheet.pages.some((page) => page.part === 'key');
   const shown = hasKey ? face : 'learner';
@@ -41,17 +42,17 @@ export function PaperView({ text, profile, send }: PaperViewProps) {
     <>
       <div className="workbench">
         <div className="workbench__bar">
-          <div className="faces" role="group" aria-label="Show">
+          <div className="faces" role="group" aria-label={t('texts.show')}>
             <button
               type="button"
               aria-pressed={shown === 'learner'}
               onClick={() => setFace('learner')}
             >
-              Paper
+              {t('texts.paper')}
             </button>
             {hasKey && (
               <button type="button" aria-pressed={shown === 'key'} onClick={() => setFace('key')}>
-                Key
+                {t('texts.key')}
               </button>
             )}
           </div>
@@ -67,8 +68,11 @@ export function PaperView({ text, profile, send }: PaperViewProps) {
               }}
               face={shown}
             />
-            <Button onClick={() => window.print()} aria-label={`Print ${count} pages`}>
-              <BsPrinter aria-hidden="true" /> Print {count} {count === 1 ? 'page' : 'pages'}
+            <Button
+              onClick={() => window.print()}
+              aria-label={t('texts.printPages', { number: count })}
+            >
+              <BsPrinter aria-hidden="true" /> {t('texts.printPage', { count })}
             </Button>
           </div>
         </div>
@@ -84,18 +88,22 @@ export function PaperView({ text, profile, send }: PaperViewProps) {
               marks={page.marks}
               paper={sheet.paper}
               font={sheet.font}
-              label={`${shown === 'key' ? 'Key' : 'Page'} ${page.number} of ${pages.length}`}
+              label={t('texts.of', {
+                which: shown === 'key' ? t('texts.key') : t('texts.page'),
+                number: page.number,
+                pages: pages.length,
+              })}
             />
           ))}
         </div>
         {pages.length > 60 && (
           <p className="quiet text-center">
-            The first 60 of {pages.length} pages are shown; all of them print.
+            {t('texts.theFirst60OfPages', { pages: pages.length })}
           </p>
         )}
       </div>
-      <aside className="check-panel" aria-label="How it prints">
-        <h2>How it prints</h2>
+      <aside className="check-panel" aria-label={t('texts.howItPrints')}>
+        <h2>{t('texts.howItPrints')}</h2>
         <ReadingOptions
           reading={reading}
           kind={text.kind}
@@ -103,13 +111,13 @@ export function PaperView({ text, profile, send }: PaperViewProps) {
         />
         {text.original !== text.body && text.original.trim() !== '' && (
           <Toggle
-            name="The original in place of the fitted text"
+            name={t('texts.theOriginalInPlaceOf')}
             checked={reading.original === true}
             onChange={(original) =>
               send({
                 intent: 'reading',
                 reading: { original },
-                label: original ? 'Printed the original' : 'Printed the fitted text',
+                label: original ? t('texts.printedTheOriginal') : t('texts.printedTheFittedText'),
               })
             }
           />
@@ -126,7 +134,7 @@ export function PaperView({ text, profile, send }: PaperViewProps) {
           className="mt-3"
           onClick={() => send({ intent: 'sheet' })}
         >
-          Put it on a sheet of a lesson
+          {t('texts.putItOnASheet')}
         </Button>
       </aside>
       {typeof document === 'undefined'

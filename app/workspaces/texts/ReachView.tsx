@@ -13,6 +13,7 @@ import { ShortMeasures } from './ShortMeasures';
 import { packOf, speaks } from '~core/languages/registry/registry';
 import { readsByCourse } from '~core/texts/fit/course-text-reach';
 import { hasCourseForms } from '~core/reach/course-reach';
+import { t } from '~/phrases/t';
 
 const keyOf = (span: ReachSpan) => `${span.kind}-${span.start}`;
 
@@ -41,12 +42,12 @@ function GlossField({
   return (
     <div className="mt-2">
       <label className="d-block small">
-        Gloss
+        {t('texts.gloss')}
         <input
           className="form-control form-control-sm"
           value={said}
           maxLength={200}
-          placeholder="What it means, in a few words"
+          placeholder={t('texts.whatItMeansInA')}
           onChange={(event) => setSaid(event.currentTarget.value)}
         />
       </label>
@@ -57,10 +58,10 @@ function GlossField({
           disabled={said.trim() === ''}
           onClick={() => send({ intent: 'gloss', word: span.text, text: said.trim() })}
         >
-          Gloss it
+          {t('texts.glossIt')}
         </Button>
         <Button size="sm" variant="link" disabled={asking} onClick={() => void suggest()}>
-          {asking ? 'Looking …' : 'Suggest a meaning'}
+          {asking ? t('texts.looking') : t('texts.suggestAMeaning')}
         </Button>
       </div>
     </div>
@@ -101,7 +102,7 @@ function HurdleCard({
           {word ? span.text : span.kind === 'sentence' ? `${span.text.slice(0, 44)} …` : span.text}
         </button>
         <span className="text-nowrap">
-          {times > 1 && <span className="quiet small">{times} times </span>}
+          {times > 1 && <span className="quiet small">{t('texts.times', { times })} </span>}
           <ReachTag reach={span.reach} />
         </span>
       </div>
@@ -111,14 +112,14 @@ function HurdleCard({
         ))}
       </ul>
       {word && swaps.length > 0 && (
-        <ul className="chips" aria-label={`Swap ${span.text} for`}>
+        <ul className="chips" aria-label={t('texts.swapFor', { text: span.text })}>
           {swaps.map((swap) => (
             <li key={swap.word}>
               <button
                 type="button"
                 className="chip"
                 title={swap.why}
-                aria-label={`Swap ${span.text} for ${swap.word}`}
+                aria-label={t('texts.swapFor2', { text: span.text, word: swap.word })}
                 onClick={() =>
                   send({ intent: 'swap', start, end, word: swap.word, was: text.body })
                 }
@@ -138,21 +139,21 @@ function HurdleCard({
               className="btn btn-link btn-sm p-0"
               onClick={() => send({ intent: 'boxed', word: span.text, boxed: true })}
             >
-              Put in the word box
+              {t('texts.putInTheWordBox')}
             </button>
             <button
               type="button"
               className="btn btn-link btn-sm p-0"
               onClick={() => send({ intent: 'accepted', word: span.text, accepted: true })}
             >
-              Leave as it is
+              {t('texts.leaveAsItIs')}
             </button>
             <button
               type="button"
               className="btn btn-link btn-sm p-0"
               onClick={() => send({ intent: 'known', word: span.text.toLowerCase() })}
             >
-              Count as known
+              {t('texts.countAsKnown')}
             </button>
           </div>
         </>
@@ -165,17 +166,17 @@ function HurdleCard({
 function Settled({ text, send }: { text: ReadingText; send: Send }) {
   const groups = [
     [
-      'Glossed',
+      t('texts.glossed'),
       text.glosses.map(({ word, text: said }) => [word, `${word}: ${said}`] as const),
       (word: string) => send({ intent: 'gloss', word, text: '' }),
     ],
     [
-      'In the word box',
+      t('texts.inTheWordBox'),
       text.boxed.map((word) => [word, word] as const),
       (word: string) => send({ intent: 'boxed', word, boxed: false }),
     ],
     [
-      'Left as they are',
+      t('texts.leftAsTheyAre'),
       text.accepted.map((word) => [word, word] as const),
       (word: string) => send({ intent: 'accepted', word, accepted: false }),
     ],
@@ -192,7 +193,7 @@ function Settled({ text, send }: { text: ReadingText; send: Send }) {
               <button
                 type="button"
                 className="chip chip--plain"
-                aria-label={`Take back: ${word}`}
+                aria-label={t('texts.takeBack', { word })}
                 onClick={() => take(word)}
               >
                 {shown} ×
@@ -254,22 +255,20 @@ export function ReachView({ text, profile, found, send }: ReachViewProps) {
   return (
     <>
       <TextSheet text={text} parts={parts} at={at} onTurn={setAt} layers={layers} lit={lit} />
-      <aside className="check-panel" aria-label={`Check for ${profile.name}`}>
-        <h2>Check for {profile.name}</h2>
+      <aside className="check-panel" aria-label={t('texts.checkFor', { name: profile.name })}>
+        <h2>{t('texts.checkFor', { name: profile.name })}</h2>
         <ShortMeasures text={text} profile={profile} found={found} />
         {!checked && (
           <p className="message message--note">
             {hasCourseForms(text.language)
-              ? `Open it for a class that learns ${packOf(text.language).name}: its words are checked against the course of the class.`
-              : `What a class reads in ${packOf(text.language).name} is not checked word by word so far. The text, its marks and its paper work in every language.`}
+              ? t('texts.openItForAClass', { name: packOf(text.language).name })
+              : t('texts.whatAClassReadsIn', { name: packOf(text.language).name })}
           </p>
         )}
         {checked && found.spans.length === 0 && found.total > 0 && (
-          <p className="check-card">
-            Every word and sentence is within reach. Look at the paper, or ask about the text.
-          </p>
+          <p className="check-card">{t('texts.everyWordAndSentenceIs')}</p>
         )}
-        {cards.length > 0 && <h3>Words past reach · {cards.length}</h3>}
+        {cards.length > 0 && <h3>{t('texts.wordsPastReach', { cards: cards.length })}</h3>}
         {cards.slice(0, 80).map((span) => (
           <HurdleCard
             key={span.text.toLowerCase()}
@@ -282,8 +281,12 @@ export function ReachView({ text, profile, found, send }: ReachViewProps) {
             onOpen={() => setLit(lit === keyOf(span) ? undefined : keyOf(span))}
           />
         ))}
-        {cards.length > 80 && <p className="quiet">{cards.length - 80} more stand in the text.</p>}
-        {longer.length > 0 && <h3>Long sentences and hard structures · {longer.length}</h3>}
+        {cards.length > 80 && (
+          <p className="quiet">{t('texts.moreStandInTheText', { cards: cards.length - 80 })}</p>
+        )}
+        {longer.length > 0 && (
+          <h3>{t('texts.longSentencesAndHardStructures', { longer: longer.length })}</h3>
+        )}
         {longer.slice(0, 40).map((span) => (
           <HurdleCard
             key={keyOf(span)}

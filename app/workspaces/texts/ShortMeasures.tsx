@@ -4,6 +4,8 @@ import { speaks } from '~core/languages/registry/registry';
 import type { ReadingText } from '~core/texts/reading-text';
 import { engine } from '~/workers/engine.client';
 import { useAsked } from './use-engine';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -33,33 +35,36 @@ export function ShortMeasures({
     [text.original, text.body === text.original, profile],
   );
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
-  if (asked.state === 'working') return <p role="status">Measuring …</p>;
+  if (asked.state === 'working') return <p role="status">{t('texts.measuring')}</p>;
   const { counts, readability, sure, decodable } = asked.value;
   const original = before.state === 'ready' ? before.value : undefined;
   const grade = (value: number) => (Number.isFinite(value) ? value.toFixed(1) : '–');
   return (
     <dl className="measures" aria-live="polite">
-      <dt>Words · sentences</dt>
+      <dt>{t('texts.wordsSentences2')}</dt>
       <dd>
-        {counts.words.toLocaleString('en-GB')} · {counts.sentences}
+        {counts.words.toLocaleString(locale)} · {counts.sentences}
       </dd>
-      <dt>Within reach</dt>
+      <dt>{t('texts.withinReach')}</dt>
       <dd>{found.total === 0 ? '–' : percent(found.secure / found.total)}</dd>
       {decodable && (
         <>
-          <dt>Decodable at step {decodable.step}</dt>
+          <dt>{t('texts.decodableAtStep', { step: decodable.step })}</dt>
           <dd>{percent(decodable.share)}</dd>
         </>
       )}
       {/* The formula is of English: for another language its number says nothing. */}
       {speaks(text.language, 'words') && (
         <>
-          <dt>Grade (Flesch–Kincaid)</dt>
+          <dt>{t('texts.gradeFleschKincaid')}</dt>
           <dd>
-            {sure ? '' : 'about '}
+            {sure ? '' : t('texts.about2')}
             {grade(readability.fleschKincaid)}
             {original && (
-              <span className="quiet"> was {grade(original.readability.fleschKincaid)}</span>
+              <span className="quiet">
+                {' '}
+                {t('texts.was', { grade: grade(original.readability.fleschKincaid) })}
+              </span>
             )}
           </dd>
         </>

@@ -7,6 +7,7 @@ import {
   type Span,
 } from '~core/languages/shared/segment';
 import { readRuby } from '~core/sheets/reading/ruby';
+import { t } from '~/phrases/t';
 
 /** Something that is shown on a stretch of the text. */
 export interface Layer extends Span {
@@ -212,25 +213,23 @@ export function PartPager({
 }) {
   if (parts.length < 2) return null;
   return (
-    <nav className="part-pager" aria-label="Parts of the text">
+    <nav className="part-pager" aria-label={t('texts.partsOfTheText')}>
       <button
         type="button"
         className="btn btn-sm btn-outline-dark"
         disabled={at === 0}
         onClick={() => onTurn(at - 1)}
       >
-        Back
+        {t('texts.back')}
       </button>
-      <span>
-        Part {at + 1} of {parts.length}
-      </span>
+      <span>{t('texts.partOf', { at: at + 1, parts: parts.length })}</span>
       <button
         type="button"
         className="btn btn-sm btn-outline-dark"
         disabled={at === parts.length - 1}
         onClick={() => onTurn(at + 1)}
       >
-        On
+        {t('texts.on')}
       </button>
     </nav>
   );

@@ -8,6 +8,7 @@ import { type Layer } from './ShownText';
 import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
+import { t } from '~/phrases/t';
 
 const shownKinds: readonly DeviceKind[] = [
   'alliteration',
@@ -37,7 +38,9 @@ function SyllableBars({
       <svg
         viewBox="0 0 300 70"
         role="img"
-        aria-label={`Syllables a line: ${lines.map(({ syllables }) => syllables).join(', ')}`}
+        aria-label={t('texts.syllablesALine', {
+          lines: lines.map(({ syllables }) => syllables).join(', '),
+        })}
         className="syllable-bars"
       >
         <defs>
@@ -63,15 +66,13 @@ function SyllableBars({
               height={height}
               fill={syllables === usual ? '#b9c2c8' : 'url(#hatch)'}
             >
-              <title>{`Line ${number}: ${syllables} syllables`}</title>
+              <title>{t('texts.lineSyllables', { number, syllables })}</title>
             </rect>
           );
         })}
         <line x1="0" y1="64.5" x2="300" y2="64.5" stroke="#6d7a83" />
       </svg>
-      <figcaption className="small quiet">
-        Syllables a line; hatched: a line that breaks the pattern.
-      </figcaption>
+      <figcaption className="small quiet">{t('texts.syllablesALineHatchedA')}</figcaption>
     </figure>
   );
 }
@@ -91,7 +92,7 @@ export function SoundView({ text, profile }: { text: ReadingText; profile: Class
     [text.body, text.kind, profile],
   );
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
-  if (asked.state === 'working') return <p role="status">Listening …</p>;
+  if (asked.state === 'working') return <p role="status">{t('texts.listening')}</p>;
   const { devices, form, structures } = asked.value;
   const layers = devices
     .filter(({ kind }) => kinds.includes(kind))
@@ -119,7 +120,10 @@ export function SoundView({ text, profile }: { text: ReadingText; profile: Class
                 const found = lineOf.get(line.start);
                 return found ? (
                   <>
-                    <span className="stress" aria-label={`${found.syllables} syllables`}>
+                    <span
+                      className="stress"
+                      aria-label={t('texts.syllables2', { syllables: found.syllables })}
+                    >
                       {found.stress.replaceAll('x', '×')}
                     </span>{' '}
                     <b className="rhyme">{found.rhyme}</b>
@@ -129,35 +133,33 @@ export function SoundView({ text, profile }: { text: ReadingText; profile: Class
             }
           : {})}
       />
-      <aside className="check-panel" aria-label="Sound and build">
-        <h2>Sound and build</h2>
+      <aside className="check-panel" aria-label={t('texts.soundAndBuild')}>
+        <h2>{t('texts.soundAndBuild')}</h2>
         {form && (
           <>
             <dl className="measures">
-              <dt>Rhyme</dt>
+              <dt>{t('texts.rhyme')}</dt>
               <dd>{form.scheme}</dd>
-              <dt>Metre, as far as the dictionary tells</dt>
-              <dd>{form.metre?.name ?? 'no steady beat'}</dd>
-              <dt>Stanzas</dt>
-              <dd>{form.stanzas.join(' + ')} lines</dd>
+              <dt>{t('texts.metreAsFarAsThe')}</dt>
+              <dd>{form.metre?.name ?? t('texts.noSteadyBeat')}</dd>
+              <dt>{t('texts.stanzas')}</dt>
+              <dd>{t('texts.lines2', { stanzas: form.stanzas.join(' + ') })}</dd>
             </dl>
             <SyllableBars lines={form.lines} usual={form.usualSyllables} />
-            <p className="small quiet">
-              / a stressed syllable, × a light one, from the dictionary. Your ear decides.
-            </p>
+            <p className="small quiet">{t('texts.aStressedSyllableALight')}</p>
           </>
         )}
         {structures.length > 0 && (
           <dl className="measures">
             {structures.map(({ structure, count }) => (
               <div key={structure} className="d-contents">
-                <dt>Signals of {structure}</dt>
+                <dt>{t('texts.signalsOf', { structure })}</dt>
                 <dd>{count}</dd>
               </div>
             ))}
           </dl>
         )}
-        <h3>Light up</h3>
+        <h3>{t('texts.lightUp')}</h3>
         {shownKinds.map((kind) => {
           const count = devices.filter((device) => device.kind === kind).length;
           return count === 0 ? null : (
@@ -171,9 +173,7 @@ export function SoundView({ text, profile }: { text: ReadingText; profile: Class
             />
           );
         })}
-        <p className="small quiet mt-2">
-          What a machine can find is offered. Keep what you want under Marks.
-        </p>
+        <p className="small quiet mt-2">{t('texts.whatAMachineCanFind')}</p>
       </aside>
     </>
   );

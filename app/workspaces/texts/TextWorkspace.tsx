@@ -19,17 +19,18 @@ import { SoundView } from './SoundView';
 import { WriteView } from './WriteView';
 import type { SoundRecord } from '~core/records/sound-record';
 import { useSend } from '~/ui/use-send';
+import { t } from '~/phrases/t';
 
 const views = {
-  reach: 'Reach',
-  marks: 'Marks',
-  grammar: 'Grammar',
-  sound: 'Sound and build',
-  measures: 'Measures',
-  listen: 'Listen',
-  fitted: 'Before and after',
-  paper: 'Paper',
-  write: 'Write',
+  reach: t('texts.reach'),
+  marks: t('texts.marks'),
+  grammar: t('texts.grammar'),
+  sound: t('texts.soundAndBuild'),
+  measures: t('texts.measures'),
+  listen: t('texts.listen'),
+  fitted: t('texts.beforeAndAfter'),
+  paper: t('texts.paper'),
+  write: t('texts.write'),
 } as const;
 type ViewName = keyof typeof views;
 
@@ -50,8 +51,14 @@ function describe(text: ReadingText): string {
   );
   const size =
     text.kind === 'poem'
-      ? `${paragraphs.length} ${paragraphs.length === 1 ? 'stanza' : 'stanzas'}, ${paragraphs.reduce((sum, paragraph) => sum + linesIn(text.body, paragraph).length, 0)} lines`
-      : `${paragraphs.length} ${paragraphs.length === 1 ? 'paragraph' : 'paragraphs'}`;
+      ? t('texts.stanzaLines', {
+          count: paragraphs.length,
+          reduce: paragraphs.reduce(
+            (sum, paragraph) => sum + linesIn(text.body, paragraph).length,
+            0,
+          ),
+        })
+      : `${paragraphs.length} ${t('texts.paragraph', { count: paragraphs.length })}`;
   return [creditOf(text), size].filter((part) => part !== '').join(' · ');
 }
 
@@ -70,30 +77,30 @@ export function TextWorkspace(props: TextWorkspaceProps) {
       <header className="text-head">
         <div>
           <p className="mb-0 small">
-            <Link to="/texts">Texts for {profile.name}</Link>
+            <Link to="/texts">{t('texts.textsFor', { name: profile.name })}</Link>
           </p>
           <h1>{text.title}</h1>
           <p className="quiet mb-0">{describe(text)}</p>
         </div>
         <div className="d-flex gap-2">
           <Link className="btn btn-primary" to={`/texts/${text.id}/ask`}>
-            <BsPatchQuestion aria-hidden="true" /> Ask about it
+            <BsPatchQuestion aria-hidden="true" /> {t('texts.askAboutIt')}
           </Link>
           <Dropdown align="end">
             <Dropdown.Toggle
               as="button"
               type="button"
               bsPrefix="btn btn-outline-dark"
-              aria-label="More for this text"
+              aria-label={t('texts.moreForThisText')}
             >
               <BsThreeDotsVertical aria-hidden="true" />
             </Dropdown.Toggle>
             <Dropdown.Menu>
               <MenuItem onChoose={() => send({ intent: 'sheet' })}>
-                Put it on a sheet of a lesson
+                {t('texts.putItOnASheet')}
               </MenuItem>
               {classes.length > 0 && (
-                <Dropdown.Header aria-level={2}>Give a copy to</Dropdown.Header>
+                <Dropdown.Header aria-level={2}>{t('texts.giveACopyTo')}</Dropdown.Header>
               )}
               {classes.map(({ id, name }) => (
                 <MenuItem key={id} onChoose={() => send({ intent: 'copy', classId: id, name })}>
@@ -101,11 +108,13 @@ export function TextWorkspace(props: TextWorkspaceProps) {
                 </MenuItem>
               ))}
               <Dropdown.Divider />
-              <MenuItem onChoose={() => send({ intent: 'remove' })}>Remove this text</MenuItem>
+              <MenuItem onChoose={() => send({ intent: 'remove' })}>
+                {t('texts.removeThisText')}
+              </MenuItem>
             </Dropdown.Menu>
           </Dropdown>
         </div>
-        <div className="faces text-head__views" role="group" aria-label="View">
+        <div className="faces text-head__views" role="group" aria-label={t('texts.view')}>
           {(Object.keys(views) as ViewName[])
             .filter((name) => name !== 'fitted' || text.original !== text.body)
             .map((name) => (

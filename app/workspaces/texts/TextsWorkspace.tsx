@@ -7,6 +7,8 @@ import { wordsIn } from '~core/languages/shared/segment';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { encodingName, readFileText } from '~/documents/read-file-text';
 import { readDocx } from './bring-docx';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const accept =
   '.txt,.md,.markdown,.html,.htm,.xhtml,.xml,.tei,.vtt,.docx,text/plain,text/html,text/vtt';
@@ -37,7 +39,7 @@ function BringIn({ profile, open }: { profile: ClassProfile; open: boolean }) {
     event.preventDefault();
     const given = held === '' ? text : held;
     if (given.trim() === '') {
-      setProblem('There is nothing to bring in yet. Paste or type a text, or choose a file.');
+      setProblem(t('texts.thereIsNothingToBring'));
       return;
     }
     send({ text: given, fileName: '' });
@@ -47,9 +49,7 @@ function BringIn({ profile, open }: { profile: ClassProfile; open: boolean }) {
     setReading(true);
     try {
       if (file.size > 20 * 1024 * 1024) {
-        throw new Error(
-          `${file.name} is larger than 20 MB. Save a part of it as a file of its own and choose that.`,
-        );
+        throw new Error(t('texts.isLargerThan20Mb', { name: file.name }));
       }
       if (/\.docx$/i.test(file.name)) {
         const { html, notes } = await readDocx(file);
@@ -59,11 +59,13 @@ function BringIn({ profile, open }: { profile: ClassProfile; open: boolean }) {
         send({
           text: decoded,
           fileName: file.name,
-          ...(encoding === 'utf-8' ? {} : { notes: [`Read as ${encodingName(encoding)}.`] }),
+          ...(encoding === 'utf-8'
+            ? {}
+            : { notes: [t('texts.readAs', { encodingName: encodingName(encoding) })] }),
         });
       }
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'The file could not be read.');
+      setProblem(error instanceof Error ? error.message : t('texts.theFileCouldNotBe2'));
     } finally {
       setReading(false);
       if (field.current) field.current.value = '';
@@ -72,10 +74,10 @@ function BringIn({ profile, open }: { profile: ClassProfile; open: boolean }) {
   const message = problem ?? (fetcher.data && !fetcher.data.ok ? fetcher.data.message : undefined);
   return (
     <details className="card-paper" open={open}>
-      <summary className="h5 mb-0">Bring in a text</summary>
+      <summary className="h5 mb-0">{t('texts.bringInAText')}</summary>
       <form onSubmit={onSubmit} className="mt-3">
         <label htmlFor={`${id}-text`} className="form-label">
-          Paste or type it here
+          {t('texts.pasteOrTypeItHere')}
         </label>
         <textarea
           id={`${id}-text`}
@@ -93,40 +95,41 @@ function BringIn({ profile, open }: { profile: ClassProfile; open: boolean }) {
         />
         {held !== '' && (
           <p className="message message--note" role="status">
-            A paste of {held.length.toLocaleString('en-GB')} characters is held here: it begins “
-            {held.trim().slice(0, 60)} …”.{' '}
+            {t('texts.aPasteOfCharactersIs', {
+              held: held.length.toLocaleString(locale),
+              heldA: held.trim().slice(0, 60),
+            })}{' '}
             <button type="button" className="btn btn-link btn-sm p-0" onClick={() => setHeld('')}>
-              Put it away
+              {t('texts.putItAway')}
             </button>
           </p>
         )}
         <p className="quiet small" id={`${id}-help`}>
-          An empty line ends a paragraph or a stanza. A line that begins with # is the heading of a
-          section.
+          {t('texts.anEmptyLineEndsA2')}
         </p>
         <div className="row g-3 align-items-end">
           <div className="col-md-5">
             <label htmlFor={`${id}-title`} className="form-label">
-              Title
+              {t('texts.title')}
             </label>
             <input
               id={`${id}-title`}
               className="form-control"
               maxLength={200}
               value={title}
-              placeholder="Taken from the text where it is empty"
+              placeholder={t('texts.takenFromTheTextWhere')}
               onChange={(event) => setTitle(event.currentTarget.value)}
             />
           </div>
           <div className="col-auto">
             <Button type="submit" disabled={working}>
-              {working ? 'Reading …' : `Read it for ${profile.name}`}
+              {working ? t('texts.reading') : t('texts.readItFor', { name: profile.name })}
             </Button>
           </div>
         </div>
         <hr />
         <label htmlFor={`${id}-file`} className="form-label">
-          Or choose a file: plain text, Markdown, Word (.docx), HTML, TEI, or a timed script (.vtt)
+          {t('texts.orChooseAFilePlain')}
         </label>
         <input
           id={`${id}-file`}
@@ -156,19 +159,22 @@ function TextCard({ text }: { text: ReadingText }) {
       <h2 className="h5 mb-1">
         <Link to={`/texts/${text.id}`}>{text.title}</Link>
       </h2>
-      <p className="quiet small mb-2">{creditOf(text) || 'No source given'}</p>
+      <p className="quiet small mb-2">{creditOf(text) || t('texts.noSourceGiven')}</p>
       <p className="text-card__begin" lang={text.language}>
         {begin}
         {text.body.length > begin.length ? ' …' : ''}
       </p>
       <p className="quiet mb-2">
-        {textKinds[text.kind]} · {words.toLocaleString('en-GB')} words
-        {text.annotations.length > 0 && ` · ${text.annotations.length} marks`}
+        {t('texts.words2', {
+          textKinds: textKinds[text.kind],
+          words: words.toLocaleString(locale),
+        })}
+        {text.annotations.length > 0 && t('texts.marks3', { annotations: text.annotations.length })}
       </p>
       <button
         type="button"
         className="btn btn-sm btn-outline-dark"
-        aria-label={`Remove ${text.title}`}
+        aria-label={t('texts.remove', { title: text.title })}
         onClick={() =>
           void fetcher.submit({ intent: 'remove', id: text.id, title: text.title } as never, {
             method: 'post',
@@ -176,7 +182,7 @@ function TextCard({ text }: { text: ReadingText }) {
           })
         }
       >
-        Remove
+        {t('texts.remove2')}
       </button>
     </section>
   );
@@ -192,12 +198,9 @@ export function TextsWorkspace({
 }) {
   return (
     <div className="page">
-      <h1>Texts for {profile.name}</h1>
+      <h1>{t('texts.textsFor', { name: profile.name })}</h1>
       {texts.length === 0 && (
-        <p className="lead">
-          No text yet. Bring one in: it is measured, checked against what {profile.name} can read,
-          and made into questions.
-        </p>
+        <p className="lead">{t('texts.noTextYetBringOne', { name: profile.name })}</p>
       )}
       {texts.length > 0 && (
         <div className="tiles my-3">

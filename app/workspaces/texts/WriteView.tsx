@@ -13,6 +13,7 @@ import { JapaneseTools } from './JapaneseTools';
 import { PartPager } from './ShownText';
 import type { Send } from './send';
 import { textParts } from './text-parts';
+import { t } from '~/phrases/t';
 
 /** From so many characters a text is written part by part: a field with more answers slowly. */
 const WHOLE = 60_000;
@@ -92,38 +93,33 @@ function BodyField({ text, part }: { text: ReadingText; part: Span }) {
             : { onBoth: () => submit(clash.both ?? '', clash.revision) })}
         />
       )}
-      <p className="quiet small mt-1 mb-0">
-        An empty line ends a paragraph or a stanza; a line that begins with # is the heading of a
-        section. Furigana: 漢字《かんじ》.
-      </p>
+      <p className="quiet small mt-1 mb-0">{t('texts.anEmptyLineEndsA')}</p>
     </>
   );
 }
 
 const facts: readonly (readonly [TextFact, string])[] = [
-  ['title', 'Title'],
-  ['author', 'Author'],
-  ['year', 'Year'],
-  ['source', 'Source'],
-  ['licence', 'Licence'],
+  ['title', t('texts.title')],
+  ['author', t('texts.author')],
+  ['year', t('texts.year')],
+  ['source', t('texts.source')],
+  ['licence', t('texts.licence')],
 ];
 
 /** Which sections the class has got so far. */
 function Sections({ text, send }: { text: ReadingText; send: Send }) {
   const sections = sectionsIn(text.body);
-  if (sections.length < 2)
-    return (
-      <p className="quiet small">
-        The text has one section. Headings that begin with # make more, to be given to the class one
-        at a time.
-      </p>
-    );
+  if (sections.length < 2) return <p className="quiet small">{t('texts.theTextHasOneSection')}</p>;
   const given = text.released ?? sections.length;
   return (
     <fieldset>
       <legend className="h6">
-        The class has got {given === sections.length ? 'all' : `${given} of ${sections.length}`}{' '}
-        sections
+        {t('texts.theClassHasGotSections', {
+          which:
+            given === sections.length
+              ? t('texts.all')
+              : t('texts.of2', { given, sections: sections.length }),
+        })}
       </legend>
       <ol className="list-unstyled">
         {sections.map(({ title, start }, index) => (
@@ -138,7 +134,7 @@ function Sections({ text, send }: { text: ReadingText; send: Send }) {
                   send({ intent: 'released', released: count === sections.length ? null : count });
                 }}
               />
-              <span className="form-check-label">{title || 'Beginning'}</span>
+              <span className="form-check-label">{title || t('texts.beginning')}</span>
             </label>
           </li>
         ))}
@@ -160,8 +156,8 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
         <PartPager parts={parts} at={at} onTurn={setAt} />
         <BodyField key={at} text={text} part={part} />
       </div>
-      <aside className="check-panel" aria-label="About this text">
-        <h2>About this text</h2>
+      <aside className="check-panel" aria-label={t('texts.aboutThisText')}>
+        <h2>{t('texts.aboutThisText')}</h2>
         {facts.map(([fact, name]) => (
           <div key={fact} className="mb-2 small">
             {name}
@@ -174,7 +170,7 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
           </div>
         ))}
         <label className="d-block mb-2 small">
-          Kind
+          {t('texts.kind')}
           <select
             className="form-select form-select-sm"
             value={text.kind}
@@ -190,7 +186,7 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
           </select>
         </label>
         <label className="d-block mb-3 small">
-          Language
+          {t('texts.language')}
           <select
             className="form-select form-select-sm"
             value={text.language}

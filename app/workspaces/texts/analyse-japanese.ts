@@ -1,5 +1,6 @@
 /** Asks the server for the words of a Japanese text; what only the server can do says so without it. */
 import { placeTokens, type JapaneseToken } from '~core/languages/ja/japanese-token';
+import { t } from '~/phrases/t';
 
 const asked = new Map<string, Promise<readonly JapaneseToken[]>>();
 /** Texts whose words are remembered. */
@@ -10,12 +11,10 @@ async function ask(text: string): Promise<readonly JapaneseToken[]> {
   try {
     answer = await fetch('/japanese', { method: 'POST', body: text });
   } catch {
-    throw new Error(
-      'The words of a Japanese text are found by the server, which cannot be reached. Furigana that stand in the text stay; try again when it answers.',
-    );
+    throw new Error(t('texts.theWordsOfAJapanese'));
   }
   const said = (await answer.json()) as { tokens?: JapaneseToken[]; message?: string };
-  if (!answer.ok || !said.tokens) throw new Error(said.message ?? 'The text could not be read.');
+  if (!answer.ok || !said.tokens) throw new Error(said.message ?? t('texts.theTextCouldNotBe'));
   // Where nothing can be placed nothing was understood.
   return placeTokens(text, said.tokens);
 }

@@ -1,4 +1,4 @@
-/** A DOCX file (ECMA-376) as HTML; the reader is large and comes when it is asked for. */
+import { t } from '~/phrases/t'; /** A DOCX file (ECMA-376) as HTML; the reader is large and comes when it is asked for. */
 export interface DocxRead {
   readonly html: string;
   readonly notes: string[];
@@ -28,15 +28,13 @@ export async function readDocx(file: File): Promise<DocxRead> {
     return {
       html: result.value.replace(/<img[^>]*>/g, ''),
       notes: [
-        ...(pictures > 0
-          ? [`Left out: ${pictures} ${pictures === 1 ? 'picture' : 'pictures'}.`]
+        ...(pictures > 0 ? [t('texts.leftOutPicture', { count: pictures })] : []),
+        ...(kinds.size > 0
+          ? [t('texts.readAsPlainTextThe', { value: [...kinds].join(', ') })]
           : []),
-        ...(kinds.size > 0 ? [`Read as plain text: the styles ${[...kinds].join(', ')}.`] : []),
       ],
     };
   } catch {
-    throw new Error(
-      `${file.name} cannot be opened as a DOCX file: it is damaged, or another kind of file. Open it in a word processor, save it again as .docx, or paste its text. Nothing was changed.`,
-    );
+    throw new Error(t('texts.cannotBeOpenedAsA', { name: file.name }));
   }
 }

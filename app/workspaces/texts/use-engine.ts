@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { t } from '~/phrases/t';
 
 export type Asked<Value> =
   | { readonly state: 'working' }
@@ -17,10 +18,7 @@ export function useAsked<Value>(ask: () => Promise<Value>, when: readonly unknow
           current &&
           setAsked({
             state: 'failed',
-            message:
-              error instanceof Error
-                ? error.message
-                : 'This could not be computed. Reload the page.',
+            message: error instanceof Error ? error.message : t('texts.thisCouldNotBeComputed'),
           }),
       );
     return () => {

@@ -5,12 +5,12 @@ import { joinWav, readWav, secondsOf, type Pcm } from '~core/listening/join-wav'
 import { saidOf, type ListeningPart, type ListeningScript } from '~core/listening/listening-script';
 import { cuesOf, type Cue } from '~core/listening/vtt';
 import { speechAddress } from '~/ui/speak';
+import { t } from '~/phrases/t';
 
 /** The server says it; the message is for the teacher. */
 async function fetchSound(address: string): Promise<Pcm> {
   const answer = await fetch(address);
-  if (!answer.ok)
-    throw new Error('The voice did not answer. Try again, or read it aloud yourself.');
+  if (!answer.ok) throw new Error(t('texts.theVoiceDidNotAnswer'));
   return readWav(new Uint8Array(await answer.arrayBuffer()));
 }
 
@@ -55,7 +55,7 @@ export function useListening(script: ListeningScript, accent: Accent): Listening
     };
     audio.play().catch(() => {
       stop();
-      setProblem('The voice did not answer. Try again, or read it aloud yourself.');
+      setProblem(t('texts.theVoiceDidNotAnswer'));
     });
   };
   const play = (from = 0) => {

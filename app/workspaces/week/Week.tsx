@@ -10,6 +10,8 @@ import { minutesOf, type Lesson } from '~core/records/lesson';
 import type { ActionAnswer } from '~/routes/action-answer';
 import { saveText } from '~/ui/save-text';
 import { useDragSensors } from '~/ui/drag-sensors';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const moved = (date: string, days: number) =>
   new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
@@ -36,13 +38,13 @@ function LessonCard({
           : undefined
       }
     >
-      <Link to={`/lessons/${lesson.id}/plan`}>{lesson.title || 'Untitled lesson'}</Link>
+      <Link to={`/lessons/${lesson.id}/plan`}>{lesson.title || t('week.untitledLesson')}</Link>
       <span className="quiet small d-block">
         {[lesson.plan?.time, `${minutesOf(lesson)} min`].filter(Boolean).join(' · ')}
       </span>
       <select
         className="form-select form-select-sm"
-        aria-label={`Day of ${lesson.title}`}
+        aria-label={t('week.dayOf', { title: lesson.title })}
         value={days.includes(date) ? date : ''}
         onChange={(event) => onDay(event.currentTarget.value)}
         // A choice is no beginning of a drag.
@@ -51,12 +53,12 @@ function LessonCard({
       >
         <option value="">
           {date === '' || days.includes(date)
-            ? 'no day'
-            : dayName(date, { day: 'numeric', month: 'short' })}
+            ? t('week.noDay')
+            : dayName(date, { day: 'numeric', month: 'short' }, locale)}
         </option>
         {days.map((day) => (
           <option key={day} value={day}>
-            {dayName(day, { weekday: 'long' })}
+            {dayName(day, { weekday: 'long' }, locale)}
           </option>
         ))}
       </select>
@@ -117,22 +119,25 @@ export function Week({
     <div className="page">
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3">
         <h1 className="mb-0 me-auto">
-          {profile.name}, week of {dayName(monday, { day: 'numeric', month: 'long' })}
+          {t('week.weekOf', {
+            name: profile.name,
+            dayName: dayName(monday, { day: 'numeric', month: 'long' }, locale),
+          })}
         </h1>
         <Link
           className="btn btn-outline-dark"
           to={`?from=${moved(monday, -7)}`}
-          aria-label="The week before"
+          aria-label={t('week.theWeekBefore')}
         >
           <BsArrowLeft aria-hidden="true" />
         </Link>
         <Link className="btn btn-outline-dark" to="?">
-          This week
+          {t('week.thisWeek')}
         </Link>
         <Link
           className="btn btn-outline-dark"
           to={`?from=${moved(monday, 7)}`}
-          aria-label="The week after"
+          aria-label={t('week.theWeekAfter')}
         >
           <BsArrowRight aria-hidden="true" />
         </Link>
@@ -141,7 +146,7 @@ export function Week({
           disabled={dated.length === 0}
           onClick={() =>
             saveText(
-              `${profile.name} lessons.ics`,
+              t('week.lessonsIcs', { name: profile.name }),
               toCalendar(
                 dated.map((lesson) => ({
                   id: lesson.id,
@@ -157,7 +162,7 @@ export function Week({
             )
           }
         >
-          <BsDownload aria-hidden="true" /> Calendar (.ics)
+          <BsDownload aria-hidden="true" /> {t('week.calendarIcs')}
         </Button>
       </div>
       {problem && (
@@ -177,13 +182,13 @@ export function Week({
             <Day
               key={day}
               id={day}
-              name={dayName(day, { weekday: 'long', day: 'numeric', month: 'short' })}
+              name={dayName(day, { weekday: 'long', day: 'numeric', month: 'short' }, locale)}
             >
               {of(day).map(card)}
             </Day>
           ))}
         </div>
-        <Day id="none" name="Without a day, or in another week">
+        <Day id="none" name={t('week.withoutADayOrIn')}>
           <div className="week-rest">
             {lessons.filter(({ plan }) => !days.includes(plan?.date ?? '')).map(card)}
           </div>

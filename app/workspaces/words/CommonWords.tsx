@@ -6,6 +6,7 @@ import { languageNames, packOf } from '~core/languages/registry/registry';
 import { Picture } from '~/ui/Picture';
 import { engine } from '~/workers/engine.client';
 import { useAsked } from '../texts/use-engine';
+import { t } from '~/phrases/t';
 
 /** Words shown at once. */
 const AT_ONCE = 60;
@@ -40,7 +41,7 @@ export function CommonWords({
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const asked = useAsked(() => engine().commonWords(language), [language]);
   if (asked.state === 'failed') return <p className="message">{asked.message}</p>;
-  if (asked.state === 'working') return <p role="status">Fetching the words …</p>;
+  if (asked.state === 'working') return <p role="status">{t('words.fetchingTheWords')}</p>;
   const topics = [...new Set(asked.value.flatMap((each) => each.topics))].sort();
   const { spelling } = packOf(language);
   const says = (word: string) =>
@@ -54,36 +55,36 @@ export function CommonWords({
   const written = (each: (typeof shown)[number]) => (articles ? each.withArticle : each.word);
   const taken = shown.filter(({ word }) => !left.has(word));
   return (
-    <section className="card-paper mb-3" aria-label="Everyday words">
+    <section className="card-paper mb-3" aria-label={t('words.everydayWords')}>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-2">
         <h2 className="h5 mb-0 me-auto">
-          Everyday words in {languageNames()[language] ?? language}
+          {t('words.everydayWordsIn', { languageNames: languageNames()[language] ?? language })}
         </h2>
         <select
           className="form-select form-select-sm w-auto"
-          aria-label="Topic"
+          aria-label={t('words.topic')}
           value={topic}
           onChange={(event) => setTopic(event.currentTarget.value)}
         >
-          <option value="">every topic</option>
+          <option value="">{t('words.everyTopic')}</option>
           {topics.map((each) => (
             <option key={each}>{each}</option>
           ))}
         </select>
         <select
           className="form-select form-select-sm w-auto"
-          aria-label="Level of the words"
+          aria-label={t('words.levelOfTheWords')}
           value={cefr}
           onChange={(event) => setCefr(event.currentTarget.value)}
         >
-          <option value="">A1 and A2</option>
+          <option value="">{t('words.a1AndA2')}</option>
           <option>A1</option>
           <option>A2</option>
         </select>
         {spelling && (
           <select
             className="form-select form-select-sm w-auto"
-            aria-label="Sound of the words"
+            aria-label={t('words.soundOfTheWords')}
             value={sound}
             onChange={(event) => {
               setSound(event.currentTarget.value);
@@ -91,10 +92,10 @@ export function CommonWords({
               if (event.currentTarget.value !== '') setTopic('');
             }}
           >
-            <option value="">every sound</option>
+            <option value="">{t('words.everySound')}</option>
             {spelling.taught.map((each) => (
               <option key={each.sound} value={each.sound}>
-                [{each.sound}] as in {each.keyword}
+                {t('words.asIn', { sign: `[${each.sound}]`, word: each.keyword })}
               </option>
             ))}
           </select>
@@ -107,7 +108,7 @@ export function CommonWords({
               checked={articles}
               onChange={() => setArticles(!articles)}
             />
-            nouns with their article
+            {t('words.nounsWithTheirArticle')}
           </label>
         )}
         <Button
@@ -124,7 +125,7 @@ export function CommonWords({
             )
           }
         >
-          Add {taken.length} to the list
+          {t('words.addToTheList', { taken: taken.length })}
         </Button>
       </div>
       <ul className="common-words">
@@ -157,9 +158,12 @@ export function CommonWords({
       </ul>
       <p className="quiet small mb-0" role="status">
         {said && <strong>{said} </strong>}
-        {found.length} {found.length === 1 ? 'word' : 'words'}
+        {t('words.word', { count: found.length })}
         {found.length > shown.length &&
-          `, the first ${AT_ONCE} shown: narrow it by topic, level${spelling ? ' or sound' : ''}`}
+          t('words.theFirstShownNarrowIt', {
+            ATONCE: AT_ONCE,
+            which: spelling ? t('words.orSound') : '',
+          })}
       </p>
     </section>
   );

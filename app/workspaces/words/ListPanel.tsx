@@ -11,6 +11,7 @@ import { RecordRevision } from '~/ui/use-send';
 import { AutoField } from '~/ui/AutoField';
 import { MenuItem } from '~/ui/MenuItem';
 import type { ListAnswer } from '~/workers/engine-service';
+import { t } from '~/phrases/t';
 
 type Send = (body: object) => void;
 
@@ -56,24 +57,23 @@ function AddWordForm({
       <form className="d-flex gap-2 my-2" onSubmit={onSubmit}>
         <input
           className="form-control form-control-sm"
-          aria-label="Add a word"
-          placeholder="Add a word"
+          aria-label={t('words.addAWord')}
+          placeholder={t('words.addAWord')}
           value={word}
           maxLength={80}
           onChange={(event) => setWord(event.currentTarget.value)}
         />
         <Button type="submit" size="sm" variant="outline-dark" disabled={word.trim() === ''}>
-          Add
+          {t('words.add')}
         </Button>
       </form>
       {unknown.length > 0 && (
         <p className="message message--note small" role="status">
-          {unknown.map((tile) => tile.word).join(', ')} {unknown.length === 1 ? 'is' : 'are'}{' '}
-          {english
-            ? 'not in the word bank: kept in the list, but sounds and spellings cannot be keyed'
-            : 'not in the course of the class: kept in the list'}
-          . Count {unknown.length === 1 ? 'it' : 'them'} as known if your class reads{' '}
-          {unknown.length === 1 ? 'it' : 'them'}.
+          {t('words.isCountItAsKnown', {
+            count: unknown.length,
+            unknown: unknown.map((tile) => tile.word).join(', '),
+            which: english ? t('words.notInTheWordBank') : t('words.notInTheCourseOf'),
+          })}
         </p>
       )}
     </>
@@ -99,31 +99,39 @@ export function ListPanel(props: ListPanelProps) {
   const [importing, setImporting] = useState(false);
   const words = described.words.map((tile) => tile.word);
   return (
-    <aside className="card-paper list-panel" aria-label="Word list" id="word-list" tabIndex={-1}>
+    <aside
+      className="card-paper list-panel"
+      aria-label={t('words.wordList')}
+      id="word-list"
+      tabIndex={-1}
+    >
       <div className="d-flex align-items-start gap-1">
         <div className="flex-fill">
           {list ? (
             <RecordRevision value={list.revision}>
               <AutoField
                 key={list.id}
-                label="Name of the list"
+                label={t('words.nameOfTheList')}
                 className="list-panel__name"
                 value={list.name}
                 payload={(name) => ({ intent: 'rename', name })}
               />
             </RecordRevision>
           ) : (
-            <h2 className="h5 mb-0">Your list</h2>
+            <h2 className="h5 mb-0">{t('words.yourList')}</h2>
           )}
-          <span className="quiet">
-            {words.length} {words.length === 1 ? 'word' : 'words'}
-          </span>
+          <span className="quiet">{t('words.word', { count: words.length })}</span>
         </div>
         <Dropdown align="end">
-          <Dropdown.Toggle as="button" type="button" bsPrefix="icon-button" aria-label="Lists">
+          <Dropdown.Toggle
+            as="button"
+            type="button"
+            bsPrefix="icon-button"
+            aria-label={t('words.lists')}
+          >
             <BsThreeDots aria-hidden="true" />
           </Dropdown.Toggle>
-          <Dropdown.Menu aria-label="Lists">
+          <Dropdown.Menu aria-label={t('words.lists')}>
             {lists.map((each) => (
               <MenuItem
                 key={each.id}
@@ -134,15 +142,17 @@ export function ListPanel(props: ListPanelProps) {
               </MenuItem>
             ))}
             {lists.length > 0 && <Dropdown.Divider />}
-            <MenuItem onChoose={() => send({ intent: 'new-list' })}>New list</MenuItem>
+            <MenuItem onChoose={() => send({ intent: 'new-list' })}>{t('words.newList')}</MenuItem>
             {list && (
-              <MenuItem onChoose={() => send({ intent: 'remove-list' })}>Remove this list</MenuItem>
+              <MenuItem onChoose={() => send({ intent: 'remove-list' })}>
+                {t('words.removeThisList')}
+              </MenuItem>
             )}
           </Dropdown.Menu>
         </Dropdown>
       </div>
       {words.length === 0 ? (
-        <p className="my-3">Choose words on the left: each click keeps one here.</p>
+        <p className="my-3">{t('words.chooseWordsOnTheLeft')}</p>
       ) : (
         <Suspense fallback={<PlainWords words={words} />}>
           <SortableWords
@@ -156,10 +166,12 @@ export function ListPanel(props: ListPanelProps) {
       <AddWordForm send={send} described={described} english={speaks(profile.language, 'words')} />
       <p className="list-panel__links">
         <button type="button" className="btn btn-link p-0" onClick={() => setImporting(true)}>
-          Paste or import
+          {t('words.pasteOrImport')}
         </button>
-        {list && <Link to={`/lists/${list.id}`}>Open as a table</Link>}
-        {list?.question && <Link to={`/words?${list.question}&new=1`}>More as it was found</Link>}
+        {list && <Link to={`/lists/${list.id}`}>{t('words.openAsATable')}</Link>}
+        {list?.question && (
+          <Link to={`/words?${list.question}&new=1`}>{t('words.moreAsItWasFound')}</Link>
+        )}
       </p>
       {importing && (
         <Suspense>
@@ -176,7 +188,7 @@ export function ListPanel(props: ListPanelProps) {
         disabled={words.length === 0 || working}
         onClick={() => send({ intent: 'make-lesson' })}
       >
-        Make a lesson
+        {t('words.makeALesson')}
       </Button>
       {problem && (
         <p className="message mt-2 mb-0" role="alert">

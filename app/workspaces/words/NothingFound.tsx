@@ -1,11 +1,12 @@
 import type { ClassProfile } from '~core/classes/class-profile';
 import { showGrapheme } from '~core/reach/check-word';
 import { showSound } from '~core/languages/en/sounds/phonemes';
-import { possessive } from '~core/kernel/possessive';
+import { nameOf } from '~/phrases/name-of';
 import type { SearchAnswer } from '~/workers/engine-service';
 import { extras } from './extras';
 import type { ScreenQuery } from './query';
 import { useAddress } from '~/ui/use-address';
+import { t } from '~/phrases/t';
 
 /** Nothing found: says why, and offers what would find something. */
 export function NothingFound(props: {
@@ -22,26 +23,23 @@ export function NothingFound(props: {
     });
   const asked = extras.filter((extra) => parameters.has(extra.name));
   const sound = query.sounds.map((each) => showSound(each.split(' '))).join(', ');
-  const spelled = query.spelling ? ` spelled ${showGrapheme(query.spelling)}` : '';
-  const what = (sound === '' ? 'such word' : `word with ${sound}`) + spelled;
+  const spelled = query.spelling
+    ? t('words.spelled2', { showGrapheme: showGrapheme(query.spelling) })
+    : '';
+  const what = (sound === '' ? t('words.suchWord') : t('words.wordWith', { sound })) + spelled;
   if (found.totalWithoutReach > 0) {
-    const step = profile.step === null ? '' : ` at step ${profile.step}`;
+    const step = profile.step === null ? '' : t('words.atStep', { step: profile.step });
     return (
       <div className="empty">
-        <h2 className="h4">
-          No {what} is within {possessive(profile.name)} reach{step}.
-        </h2>
-        <p>
-          {found.totalWithoutReach} {found.totalWithoutReach === 1 ? 'word fits' : 'words fit'}{' '}
-          further on.
-        </p>
+        <h2 className="h4">{t('words.noIsWithinReach', { what, ...nameOf(profile), step })}</h2>
+        <p>{t('words.wordFitsFurtherOn', { count: found.totalWithoutReach })}</p>
         {query.knows === 'secure' && (
           <button
             type="button"
             className="btn btn-primary me-2"
             onClick={() => set({ knows: 'stretch' })}
           >
-            Show what comes next
+            {t('words.showWhatComesNext')}
           </button>
         )}
         <button
@@ -49,15 +47,15 @@ export function NothingFound(props: {
           className="btn btn-outline-dark"
           onClick={() => set({ knows: 'any' })}
         >
-          Show any words
+          {t('words.showAnyWords')}
         </button>
       </div>
     );
   }
   return (
     <div className="empty">
-      <h2 className="h4">No {what} in the bank fits all of this.</h2>
-      <p>Take one thing out of the search, or ask more widely.</p>
+      <h2 className="h4">{t('words.noInTheBankFits', { what })}</h2>
+      <p>{t('words.takeOneThingOutOf')}</p>
       {asked.map((extra) => (
         <button
           key={extra.name}
@@ -65,7 +63,7 @@ export function NothingFound(props: {
           className="btn btn-outline-dark me-2 mb-2"
           onClick={() => set({}, [extra.name])}
         >
-          Without “{extra.label}”
+          {t('words.without', { label: extra.label })}
         </button>
       ))}
       <button
@@ -73,7 +71,7 @@ export function NothingFound(props: {
         className="btn btn-primary mb-2"
         onClick={() => set({ place: 'any', syllables: 'any' }, ['spelling'])}
       >
-        Search anywhere, in words of any length
+        {t('words.searchAnywhereInWordsOf')}
       </button>
     </div>
   );

@@ -3,6 +3,7 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { showGrapheme } from '~core/reach/check-word';
 import type { SearchAnswer, TileGroup, WordTileData } from '~/workers/engine-service';
 import { Tile } from './Tile';
+import { t } from '~/phrases/t';
 
 /** Words shown under a spelling before more are asked for. */
 const FIRST_SHOWN = 12;
@@ -99,10 +100,8 @@ export function Results({ found, question, chosen, onToggle, onOpen }: ResultsPr
     if (row.kind === 'head') {
       return row.groups.map((group) => (
         <div key={group.spelling} className="results__head">
-          <h2>{showGrapheme(group.spelling) || 'silent'}</h2>
-          <span className="quiet">
-            {group.total.toLocaleString('en')} {group.total === 1 ? 'word' : 'words'}
-          </span>
+          <h2>{showGrapheme(group.spelling) || t('words.silent')}</h2>
+          <span className="quiet">{t('words.word', { count: group.total })}</span>
         </div>
       ));
     }
@@ -115,7 +114,7 @@ export function Results({ found, question, chosen, onToggle, onOpen }: ResultsPr
             className="btn btn-link px-1 results__more"
             onClick={() => setShown({ ...shown, [key(group)]: shownOf(group) + MORE_SHOWN })}
           >
-            Show more {showGrapheme(group.spelling)} words
+            {t('words.showMoreWords', { showGrapheme: showGrapheme(group.spelling) })}
           </button>
         ) : (
           <span key={index} />

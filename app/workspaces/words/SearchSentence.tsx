@@ -8,12 +8,13 @@ import { extras, type Extra } from './extras';
 import { ANY_SOUND, syllableChoices, type ScreenQuery } from './query';
 import { useAddress } from '~/ui/use-address';
 import { anySoundOptions, spellingOptions } from './sound-options';
+import { t } from '~/phrases/t';
 
 const placeOptions: readonly SlotOption[] = [
   { value: 'any', label: 'anywhere', text: 'anywhere' },
-  { value: 'start', label: 'at the start', text: 'at the start' },
-  { value: 'middle', label: 'in the middle', text: 'in the middle' },
-  { value: 'end', label: 'at the end', text: 'at the end' },
+  { value: 'start', label: t('words.atTheStart'), text: t('words.atTheStart') },
+  { value: 'middle', label: t('words.inTheMiddle'), text: t('words.inTheMiddle') },
+  { value: 'end', label: t('words.atTheEnd'), text: t('words.atTheEnd') },
 ];
 
 /** What words may be about; anything where nothing is chosen. */
@@ -29,18 +30,18 @@ const syllableOptions: readonly SlotOption[] = Object.entries(syllableChoices).m
 );
 
 const matchOptions: readonly SlotOption[] = [
-  { value: 'any', label: 'any of', text: 'any of' },
-  { value: 'all', label: 'all of', text: 'all of' },
-  { value: 'none', label: 'none of', text: 'none of' },
+  { value: 'any', label: t('words.anyOf'), text: t('words.anyOf') },
+  { value: 'all', label: t('words.allOf'), text: t('words.allOf') },
+  { value: 'none', label: t('words.noneOf'), text: t('words.noneOf') },
 ];
 
 function knowledgeOptions(profile: ClassProfile): SlotOption[] {
-  const secure = `what ${profile.name} know`;
-  const stretch = `what ${profile.name} know and what comes next`;
+  const secure = t('words.whatKnow', { name: profile.name });
+  const stretch = t('words.whatKnowAndWhatComes', { name: profile.name });
   return [
     { value: 'secure', label: secure, text: secure },
     { value: 'stretch', label: stretch, text: stretch },
-    { value: 'any', label: 'any words', text: 'any words' },
+    { value: 'any', label: t('words.anyWords'), text: t('words.anyWords') },
   ];
 }
 
@@ -95,20 +96,20 @@ export function SearchSentence(props: SearchSentenceProps) {
     (extra) => (extra.many || present(extra).length === 0) && !(free && extra.name === 'topic'),
   );
   return (
-    <section className="card-paper sentence" aria-label="Search">
+    <section className="card-paper sentence" aria-label={t('words.search')}>
       {free ? (
         <>
-          Words about{' '}
+          {t('words.wordsAbout')}{' '}
           <Slot
-            name="Topic"
+            name={t('words.topic')}
             value={query.topic ?? ''}
             options={topicOptions(topics)}
             onChoose={set('topic')}
           />{' '}
-          of{' '}
+          {t('words.of')}{' '}
           <span className="text-nowrap">
             <Slot
-              name="Syllables"
+              name={t('words.syllables')}
               value={query.syllables}
               options={syllableOptions}
               onChoose={set('syllables')}
@@ -118,11 +119,13 @@ export function SearchSentence(props: SearchSentenceProps) {
         </>
       ) : (
         <>
-          Words with {sounds[0] !== ANY_SOUND && sounds.length === 1 ? 'the sound ' : ''}
+          {t('words.wordsWith', {
+            which: sounds[0] !== ANY_SOUND && sounds.length === 1 ? t('words.theSound') : '',
+          })}
           {sounds.length > 1 && (
             <>
               <Slot
-                name="How many of the sounds"
+                name={t('words.howManyOfTheSounds')}
                 value={query.soundMatch ?? 'any'}
                 options={matchOptions}
                 onChoose={set('soundMatch')}
@@ -132,7 +135,7 @@ export function SearchSentence(props: SearchSentenceProps) {
           {sounds.map((sound, index) => (
             <span key={index} className="sentence__piece">
               <Slot
-                name={index === 0 ? 'Sound' : `Sound ${index + 1}`}
+                name={index === 0 ? t('words.sound') : t('words.sound2', { index: index + 1 })}
                 value={sound}
                 options={anySoundOptions(profile.accent)}
                 onChoose={setSound(index)}
@@ -142,7 +145,7 @@ export function SearchSentence(props: SearchSentenceProps) {
                 <button
                   type="button"
                   className="sentence__remove"
-                  aria-label={`Take sound ${index + 1} out of the search`}
+                  aria-label={t('words.takeSoundOutOfThe', { index: index + 1 })}
                   onClick={() =>
                     setAll(
                       'sound',
@@ -159,31 +162,31 @@ export function SearchSentence(props: SearchSentenceProps) {
             <button
               type="button"
               className="sentence__plus"
-              aria-label="Another sound"
-              title="Another sound"
+              aria-label={t('words.anotherSound')}
+              title={t('words.anotherSound')}
               onClick={() => setAll('sound', [...sounds, sounds[0] === 'IY' ? 'EY' : 'IY'])}
             >
               <BsPlus aria-hidden="true" />
             </button>
           )}{' '}
-          spelled{' '}
+          {t('words.spelled')}{' '}
           <Slot
-            name="Spelling"
+            name={t('words.spelling')}
             value={query.spelling ?? ''}
             options={spellingOptions(query.sounds, profile.accent)}
             onChoose={set('spelling')}
             grid
           />{' '}
           <Slot
-            name="Place"
+            name={t('words.place')}
             value={query.place ?? 'any'}
             options={placeOptions}
             onChoose={set('place')}
           />{' '}
-          in the word, of{' '}
+          {t('words.inTheWordOf')}{' '}
           <span className="text-nowrap">
             <Slot
-              name="Syllables"
+              name={t('words.syllables')}
               value={query.syllables}
               options={syllableOptions}
               onChoose={set('syllables')}
@@ -192,9 +195,9 @@ export function SearchSentence(props: SearchSentenceProps) {
           </span>{' '}
         </>
       )}
-      using{' '}
+      {t('words.using')}{' '}
       <Slot
-        name="What the class knows"
+        name={t('words.whatTheClassKnows')}
         value={query.knows ?? 'secure'}
         options={knowledgeOptions(profile)}
         onChoose={set('knows')}
@@ -206,12 +209,12 @@ export function SearchSentence(props: SearchSentenceProps) {
             {extra.name === 'pattern' && index === 1 && (
               <>
                 <Slot
-                  name="How many of the patterns"
+                  name={t('words.howManyOfThePatterns')}
                   value={query.patternMatch ?? 'all'}
                   options={matchOptions}
                   onChoose={set('patternMatch')}
                 />{' '}
-                these:{' '}
+                {t('words.these')}{' '}
               </>
             )}
             {extra.render({
@@ -230,7 +233,7 @@ export function SearchSentence(props: SearchSentenceProps) {
             <button
               type="button"
               className="sentence__remove"
-              aria-label={`Take “${extra.label}” out of the search`}
+              aria-label={t('words.takeOutOfTheSearch', { label: extra.label })}
               onClick={() =>
                 setAll(
                   extra.name,
@@ -246,7 +249,7 @@ export function SearchSentence(props: SearchSentenceProps) {
       <span className="sentence__chips">
         {free && (
           <button type="button" className="ask-chip" onClick={() => setAll('sound', ['AE'])}>
-            + with a sound
+            {t('words.withASound')}
           </button>
         )}
         {offered
@@ -258,9 +261,9 @@ export function SearchSentence(props: SearchSentenceProps) {
           ))}
         <Dropdown className="d-inline-block">
           <Dropdown.Toggle as="button" type="button" bsPrefix="ask-chip">
-            + more
+            {t('words.more')}
           </Dropdown.Toggle>
-          <Dropdown.Menu aria-label="More that a search can ask">
+          <Dropdown.Menu aria-label={t('words.moreThatASearchCan')}>
             {offered
               .filter((extra) => !extra.first)
               .map((extra) => (

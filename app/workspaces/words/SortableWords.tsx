@@ -4,6 +4,7 @@ import { BsStarFill, BsX } from 'react-icons/bs';
 import { useSortSensors } from '~/ui/sort-sensors';
 import type { WordTileData } from '~/workers/engine-service';
 import { Grip, useMovableRow } from '~/ui/grip';
+import { t } from '~/phrases/t';
 
 type Send = (body: object) => void;
 
@@ -23,7 +24,7 @@ function ListRow(props: {
         <button
           type="button"
           className={`list-panel__letters reach-${reach.reach}`}
-          aria-label={`About ${word}${starred ? ', starred' : ''}`}
+          aria-label={t('words.about', { word, which: starred ? t('words.starred') : '' })}
           onClick={() => onOpen(word)}
         >
           {word}
@@ -39,9 +40,9 @@ function ListRow(props: {
               className="list-panel__note btn btn-link p-0"
               title={why}
               onClick={() => send({ intent: 'known', word, known: true })}
-              aria-label={`Count ${word} as known`}
+              aria-label={t('words.countAsKnown', { word })}
             >
-              {reach.reach} · count as known
+              {t('words.countAsKnown2', { reach: reach.reach })}
             </button>
           </>
         )}
@@ -49,7 +50,7 @@ function ListRow(props: {
       <button
         type="button"
         className="icon-button"
-        aria-label={`Remove ${word}`}
+        aria-label={t('words.remove', { word })}
         onClick={() => send({ intent: 'remove', word })}
       >
         <BsX aria-hidden="true" />

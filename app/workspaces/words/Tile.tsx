@@ -4,6 +4,7 @@ import { MarkedWord } from '~/ui/MarkedWord';
 import { Picture } from '~/ui/Picture';
 import { ReachTag } from '~/ui/ReachTag';
 import type { WordTileData } from '~/workers/engine-service';
+import { t } from '~/phrases/t';
 
 export interface TileProps {
   readonly tile: WordTileData;
@@ -22,7 +23,7 @@ export function Tile({ tile, chosen, onToggle, onOpen }: TileProps) {
         type="button"
         className="tile__word"
         aria-pressed={chosen}
-        aria-label={`${word}${partner ? ` and ${partner}` : ''}, ${reach.reach}`}
+        aria-label={`${word}${partner ? t('words.and', { partner }) : ''}, ${reach.reach}`}
         title={reach.reasons.map((reason) => reason.text).join(' ')}
         // Short by default; whoever asks for the description hears the graphemes and sounds.
         aria-describedby={says === '' ? undefined : id}
@@ -39,7 +40,12 @@ export function Tile({ tile, chosen, onToggle, onOpen }: TileProps) {
       <span id={id} hidden>
         {says}
       </span>
-      <button type="button" className="tile__open" aria-label={`About ${word}`} onClick={onOpen}>
+      <button
+        type="button"
+        className="tile__open"
+        aria-label={t('words.about2', { word })}
+        onClick={onOpen}
+      >
         <BsInfoCircle aria-hidden="true" />
       </button>
     </div>

@@ -11,13 +11,15 @@ import { engine } from '~/workers/engine.client';
 import type { SearchAnswer } from '~/workers/engine-service';
 import { useAddress } from '~/ui/use-address';
 import { writeQuery, type ScreenQuery } from './query';
+import { t } from '~/phrases/t';
+import { locale } from '~/phrases/interface-language';
 
 const sortSlot: readonly SlotOption[] = [
-  { value: 'known', label: 'known words first', text: 'known words first' },
-  { value: 'frequency', label: 'most frequent first', text: 'most frequent first' },
-  { value: 'alphabet', label: 'from a to z', text: 'from a to z' },
-  { value: 'reach', label: 'easiest first', text: 'easiest first' },
-  { value: 'spelling', label: 'shortest first', text: 'shortest first' },
+  { value: 'known', label: t('words.knownWordsFirst'), text: t('words.knownWordsFirst') },
+  { value: 'frequency', label: t('words.mostFrequentFirst'), text: t('words.mostFrequentFirst') },
+  { value: 'alphabet', label: t('words.fromAToZ'), text: t('words.fromAToZ') },
+  { value: 'reach', label: t('words.easiestFirst'), text: t('words.easiestFirst') },
+  { value: 'spelling', label: t('words.shortestFirst'), text: t('words.shortestFirst') },
 ];
 
 /** The conditions of the search with whether a word meets each. */
@@ -27,9 +29,9 @@ export function WhyList({ why }: { why: WhyHere }) {
       {why.conditions.map(({ asks, met }) => (
         <li key={asks}>
           {met ? (
-            <BsCheck className="why__yes" aria-label="yes" role="img" />
+            <BsCheck className="why__yes" aria-label={t('words.yes')} role="img" />
           ) : (
-            <BsX className="why__no" aria-label="no" role="img" />
+            <BsX className="why__no" aria-label={t('words.no')} role="img" />
           )}{' '}
           {asks}
         </li>
@@ -48,28 +50,29 @@ function WhyNot({ profile, query }: { profile: ClassProfile; query: ScreenQuery 
   return (
     <form className="ask" onSubmit={(event) => void ask(event)}>
       <label>
-        Why is this word here, or not?{' '}
+        {t('words.whyIsThisWordHere')}{' '}
         <input
           className="form-control form-control-sm"
           value={word}
-          placeholder="a word"
+          placeholder={t('words.aWord')}
           maxLength={80}
           onChange={(event) => setWord(event.currentTarget.value)}
         />
       </label>
       <Button type="submit" size="sm" variant="outline-dark" disabled={word.trim() === ''}>
-        Ask
+        {t('words.ask')}
       </Button>
       {why && (
         <div className="ask__answer" role="status">
           {!why.known ? (
             <p className="mb-0">
-              <b>{why.word}</b> is not in the word bank. It can still be added to a list by hand.
+              <b>{why.word}</b> {t('words.isNotInTheWord')}
             </p>
           ) : (
             <>
               <p className="mb-1">
-                <b>{why.word}</b> {why.here ? 'is here' : 'is not here'}. The word:
+                <b>{why.word}</b>{' '}
+                {t('words.theWord', { which: why.here ? t('words.isHere') : t('words.isNotHere') })}
               </p>
               <WhyList why={why} />
               {!why.here && why.reach && why.reach.reach !== 'secure' && (
@@ -97,28 +100,28 @@ function LikeThese({ profile }: { profile: ClassProfile }) {
     if (shared.length === 0) {
       setSaid(
         unknown.length > 0
-          ? `Not in the word bank: ${unknown.join(', ')}. Try other examples.`
-          : 'These words share no pattern that could be searched for. Try others.',
+          ? t('words.notInTheWordBank2', { unknown: unknown.join(', ') })
+          : t('words.theseWordsShareNoPattern'),
       );
       return;
     }
-    setSaid(`They ${shared.join(', ')}.`);
+    setSaid(t('words.they', { shared: shared.join(', ') }));
     void navigate(`/words?${writeQuery(query).toString()}`, { preventScrollReset: true });
   };
   return (
     <form className="ask" onSubmit={(event) => void ask(event)}>
       <label>
-        Words like these{' '}
+        {t('words.wordsLikeThese')}{' '}
         <input
           className="form-control form-control-sm"
           value={words}
-          placeholder="two or three words"
+          placeholder={t('words.twoOrThreeWords')}
           maxLength={200}
           onChange={(event) => setWords(event.currentTarget.value)}
         />
       </label>
       <Button type="submit" size="sm" variant="outline-dark" disabled={words.trim() === ''}>
-        Find more
+        {t('words.findMore')}
       </Button>
       {said && (
         <p className="ask__answer mb-0" role="status">
@@ -130,7 +133,7 @@ function LikeThese({ profile }: { profile: ClassProfile }) {
 }
 
 const madeUpPatterns: readonly SlotOption[] = [
-  { value: '', label: 'of any pattern', text: 'of any pattern' },
+  { value: '', label: t('words.ofAnyPattern'), text: t('words.ofAnyPattern') },
   ...(
     ['CVC', 'CCVC', 'CVCC', 'CVCe', 'vowel-team', 'r-controlled', 'consonant-digraph'] as const
   ).map((value) => ({ value, label: patternTexts[value], text: patternTexts[value] })),
@@ -146,9 +149,9 @@ function MadeUp({ profile, onKeep }: { profile: ClassProfile; onKeep: (words: st
   return (
     <div className="ask">
       <span>
-        Made-up words that {profile.name} can sound out and cannot know,{' '}
+        {t('words.madeUpWordsThatCan', { name: profile.name })}{' '}
         <Slot
-          name="Pattern of the made-up words"
+          name={t('words.patternOfTheMadeUp')}
           value={pattern}
           options={madeUpPatterns}
           onChoose={(value) => {
@@ -158,7 +161,7 @@ function MadeUp({ profile, onKeep }: { profile: ClassProfile; onKeep: (words: st
         />
       </span>
       <Button size="sm" variant="outline-dark" onClick={() => void make(pattern)}>
-        {words.length === 0 ? 'Make some' : 'Make others'}
+        {words.length === 0 ? t('words.makeSome') : t('words.makeOthers')}
       </Button>
       <div className="ask__answer" role="status">
         {words.length > 0 && (
@@ -173,7 +176,7 @@ function MadeUp({ profile, onKeep }: { profile: ClassProfile; onKeep: (words: st
               variant="outline-dark"
               onClick={() => onKeep(words.map(({ word }) => word).join('\n'))}
             >
-              Keep them in the list
+              {t('words.keepThemInTheList')}
             </Button>
           </>
         )}
@@ -202,18 +205,18 @@ export function Toolbar({ profile, query, found, here, onKeep }: ToolbarProps) {
   return (
     <div className="toolbar-words">
       <p className="toolbar-words__count" role="status">
-        <b>{found.total.toLocaleString('en')}</b> {found.total === 1 ? 'word' : 'words'}
+        <b>{found.total.toLocaleString(locale)}</b> {t('words.word2', { count: found.total })}
         {here < found.total && (
           <>
-            , the first {here.toLocaleString('en')} here{' '}
+            {t('words.theFirstHere', { here: here.toLocaleString(locale) })}{' '}
             <button type="button" className="btn btn-link p-0" onClick={() => set('all', '1')}>
-              Show all
+              {t('words.showAll')}
             </button>
           </>
         )}
         ,{' '}
         <Slot
-          name="Order"
+          name={t('words.order')}
           value={query.sort ?? 'known'}
           options={sortSlot}
           onChoose={(value) => set('sort', value)}
@@ -226,7 +229,7 @@ export function Toolbar({ profile, query, found, here, onKeep }: ToolbarProps) {
           aria-expanded={asking === 'like'}
           onClick={() => toggle('like')}
         >
-          Words like these …
+          {t('words.wordsLikeThese2')}
         </button>
         <button
           type="button"
@@ -234,7 +237,7 @@ export function Toolbar({ profile, query, found, here, onKeep }: ToolbarProps) {
           aria-expanded={asking === 'why'}
           onClick={() => toggle('why')}
         >
-          Why is a word not here?
+          {t('words.whyIsAWordNot')}
         </button>
         <button
           type="button"
@@ -242,7 +245,7 @@ export function Toolbar({ profile, query, found, here, onKeep }: ToolbarProps) {
           aria-expanded={asking === 'made-up'}
           onClick={() => toggle('made-up')}
         >
-          Made-up words …
+          {t('words.madeUpWords')}
         </button>
       </span>
       {asking === 'like' && <LikeThese profile={profile} />}

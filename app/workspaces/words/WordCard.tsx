@@ -13,6 +13,7 @@ import type { CardGrapheme, WordCardData } from '~/workers/word-card';
 import { soundLink, writeQuery } from './query';
 import { classNames, WordMeaning } from './WordMeaning';
 import { WhyList } from './Toolbar';
+import { t } from '~/phrases/t';
 
 export interface OpenCard {
   readonly word: string;
@@ -23,17 +24,17 @@ export interface OpenCard {
 
 /** Where a word's level is from, in words. */
 const levelFrom = {
-  wordbook: 'read and judged for Wordane',
-  headword: 'as its headword',
-  estimate: 'an estimate; it may be a level or two years off',
+  wordbook: t('words.readAndJudgedForWordane'),
+  headword: t('words.asItsHeadword'),
+  estimate: t('words.anEstimateItMayBe'),
 } as const;
 
 /** Zipf frequency in words (van Heuven et al. 2014: 1 to 3 low, 4 to 7 high). */
 function frequencyText(zipf: number): string {
-  if (zipf >= 6) return 'one of the commonest words';
-  if (zipf >= 5) return 'very common';
+  if (zipf >= 6) return t('words.oneOfTheCommonestWords');
+  if (zipf >= 5) return t('words.veryCommon');
   if (zipf >= 4) return 'common';
-  if (zipf >= 3) return 'not so common';
+  if (zipf >= 3) return t('words.notSoCommon');
   return 'rare';
 }
 
@@ -45,34 +46,34 @@ function Graphemes({
   profile: ClassProfile;
 }) {
   return (
-    <ul className="card-sounds" aria-label="Spellings and sounds">
+    <ul className="card-sounds" aria-label={t('words.spellingsAndSounds')}>
       {graphemes.map((each, index) => (
         <li key={index}>
           <span className="card-sounds__letters">{each.shown}</span>
           {each.sound === '' ? (
-            <span className="quiet">silent</span>
+            <span className="quiet">{t('words.silent')}</span>
           ) : (
             <>
               <span>{each.sign}</span>
-              <span className="quiet small">IPA {each.ipa}</span>
+              <span className="quiet small">{t('words.ipa', { ipa: each.ipa })}</span>
               <span className="card-sounds__row">
                 <SpeakButton
                   spoken={{ sound: each.sound, accent: profile.accent }}
-                  name={`Say the sound of ${each.shown}`}
+                  name={t('words.sayTheSoundOf', { shown: each.shown })}
                 />
                 <Link
                   to={soundLink(each.sound, each.grapheme)}
                   className="small"
-                  aria-label={`More words with ${each.shown} for ${each.sign}`}
+                  aria-label={t('words.moreWordsWithFor', { shown: each.shown, sign: each.sign })}
                 >
-                  more
+                  {t('words.more2')}
                 </Link>
               </span>
             </>
           )}
           {profile.step !== null && each.step !== undefined && (
             <span className={each.step > profile.step ? 'reach-stretch small' : 'quiet small'}>
-              step {each.step}
+              {t('words.step', { step: each.step })}
             </span>
           )}
         </li>
@@ -104,13 +105,16 @@ function Syllables({
       </span>{' '}
       <SpeakButton
         spoken={{ text: word, language: 'en', accent: profile.accent }}
-        name={`Say ${word}`}
+        name={t('words.say2', { word })}
       />
       <span className="quiet d-block">
-        {syllables.length} {syllables.length === 1 ? 'syllable' : 'syllables'}:{' '}
-        {syllableTypes.map((type) => type.replace('-', ' ')).join(', ')}
-        {main >= 0 && `; stress on ${syllables[main]}`}
-        {shape.onset !== undefined && `; onset ${shape.onset || '–'}, rime ${shape.rime}`}
+        {t('words.syllable', {
+          count: syllables.length,
+          syllableTypes: syllableTypes.map((type) => type.replace('-', ' ')).join(', '),
+        })}
+        {main >= 0 && t('words.stressOn', { syllables: String(syllables[main]) })}
+        {shape.onset !== undefined &&
+          t('words.onsetRime', { onset: shape.onset || '–', rime: String(shape.rime) })}
       </span>
     </p>
   );
@@ -133,7 +137,7 @@ function Words({ title, words, to }: { title: string; words: readonly string[]; 
         {to && (
           <>
             {' · '}
-            <Link to={to}>all</Link>
+            <Link to={to}>{t('words.all')}</Link>
           </>
         )}
       </dd>
@@ -146,10 +150,10 @@ function Facts({ known, card }: { known: KnownWord; card: WordCardData }) {
     `/words?${writeQuery({ patterns: [pattern as never] }).toString()}`;
   return (
     <dl className="word-card__facts">
-      <dt>Patterns</dt>
+      <dt>{t('words.patterns')}</dt>
       <dd>
         {known.patterns.length === 0
-          ? 'none of the taught patterns'
+          ? t('words.noneOfTheTaughtPatterns')
           : known.patterns.map((name, index) => (
               <span key={name}>
                 {index > 0 && ', '}
@@ -159,7 +163,7 @@ function Facts({ known, card }: { known: KnownWord; card: WordCardData }) {
       </dd>
       {known.partsKind !== 'simple' && (
         <>
-          <dt>Made of</dt>
+          <dt>{t('words.madeOf')}</dt>
           <dd>
             {known.parts.map((part, index) => (
               <span key={index}>
@@ -173,27 +177,32 @@ function Facts({ known, card }: { known: KnownWord; card: WordCardData }) {
           </dd>
         </>
       )}
-      <dt>Word class</dt>
-      <dd>{known.wordClasses.join(', ') || 'not known'}</dd>
-      <dt>How common</dt>
+      <dt>{t('words.wordClass')}</dt>
+      <dd>{known.wordClasses.join(', ') || t('words.notKnown')}</dd>
+      <dt>{t('words.howCommon')}</dt>
       <dd>
-        {frequencyText(known.zipf)} <span className="quiet">(Zipf {known.zipf.toFixed(1)})</span>
+        {frequencyText(known.zipf)}{' '}
+        <span className="quiet">{t('words.zipf', { zipf: known.zipf.toFixed(1) })}</span>
       </dd>
-      <dt>Level</dt>
+      <dt>{t('words.level')}</dt>
       <dd>
-        CEFR {known.level.cefr}; understood from about age {Math.round(known.level.age)} (UK{' '}
-        {known.level.ukYear}, US {known.level.usGrade}){' '}
+        {t('words.cefrUnderstoodFromAboutAge', {
+          cefr: known.level.cefr,
+          age: Math.round(known.level.age),
+          ukYear: known.level.ukYear,
+          usGrade: known.level.usGrade,
+        })}{' '}
         <span className="quiet">{levelFrom[known.level.from]}</span>
       </dd>
-      <Words title="Sounds the same" words={known.homophones} />
+      <Words title={t('words.soundsTheSame')} words={known.homophones} />
       <Words
-        title="Rhymes"
+        title={t('words.rhymes')}
         words={known.rhymes}
         to={`/words?${writeQuery({ rhymesWith: known.word, minSyllables: 1, maxSyllables: 99 }).toString()}`}
       />
       {card.pairs.length > 0 && (
         <>
-          <dt>One sound away</dt>
+          <dt>{t('words.oneSoundAway')}</dt>
           <dd>
             {card.pairs.map(({ word, signs }, index) => (
               <span key={`${word}${index}`}>
@@ -210,30 +219,33 @@ function Facts({ known, card }: { known: KnownWord; card: WordCardData }) {
         </>
       )}
       <Words
-        title="Word family"
+        title={t('words.wordFamily')}
         words={card.family}
         to={`/words?${writeQuery({ family: known.headword, knows: 'any' }).toString()}`}
       />
       {known.topics.length > 0 && (
         <>
-          <dt>About</dt>
+          <dt>{t('words.about3')}</dt>
           <dd>{known.topics.join(', ')}</dd>
         </>
       )}
       {known.otherSpelling && (
         <>
-          <dt>{known.otherSpelling.spelling === 'uk' ? 'In Britain' : 'In America'}</dt>
+          <dt>
+            {known.otherSpelling.spelling === 'uk' ? t('words.inBritain') : t('words.inAmerica')}
+          </dt>
           <dd>{known.otherSpelling.word}</dd>
         </>
       )}
       {known.otherReadings.length > 0 && (
         <>
-          <dt>Also said</dt>
+          <dt>{t('words.alsoSaid')}</dt>
           <dd>
             {known.otherReadings.map((reading, index) => (
               <span key={index} className="d-block">
                 {reading.graphemes.replaceAll('.', ' ').replaceAll('_', '–')}{' '}
-                {classNames[reading.wordClass] && `as a ${classNames[reading.wordClass]}`}
+                {classNames[reading.wordClass] &&
+                  t('words.asA', { classNames: String(classNames[reading.wordClass]) })}
               </span>
             ))}
           </dd>
@@ -263,10 +275,14 @@ function KeptBack({ card, profile, onShow }: WordCardProps) {
   return (
     <p className="message message--note mt-3 mb-0">
       {shown
-        ? `${analysis.word} is usually kept for age ${analysis.from} and above; ${profile.name} are offered it all the same. `
-        : `${analysis.word} is kept back: it is offered unasked from age ${analysis.from}. In your own lists and texts it stands. `}
+        ? t('words.isUsuallyKeptForAge', {
+            word: analysis.word,
+            from: analysis.from,
+            name: profile.name,
+          })
+        : t('words.isKeptBackItIs', { word: analysis.word, from: analysis.from })}
       <button type="button" className="btn btn-link p-0" onClick={() => onShow(!shown)}>
-        {shown ? 'Keep it back again' : `Offer it to ${profile.name} all the same`}
+        {shown ? t('words.keepItBackAgain') : t('words.offerItToAllThe', { name: profile.name })}
       </button>
     </p>
   );
@@ -286,7 +302,7 @@ export default function WordCard(props: WordCardProps) {
       className="word-card"
       aria-labelledby="word-card-title"
     >
-      <Offcanvas.Header closeButton closeLabel="Close the word card">
+      <Offcanvas.Header closeButton closeLabel={t('words.closeTheWordCard')}>
         <Offcanvas.Title as="h2" id="word-card-title" className="word-card__title">
           <MarkedWord units={card.units} />
           <span className="visually-hidden">{analysis.word}</span>
@@ -296,7 +312,7 @@ export default function WordCard(props: WordCardProps) {
       <Offcanvas.Body>
         <div className="word-card__actions">
           <Button variant={chosen ? 'outline-dark' : 'primary'} onClick={onToggle}>
-            {chosen ? 'Take out of the list' : 'Keep in the list'}
+            {chosen ? t('words.takeOutOfTheList') : t('words.keepInTheList')}
           </Button>
           <span>
             <ReachTag reach={reach.reach} />{' '}
@@ -309,9 +325,9 @@ export default function WordCard(props: WordCardProps) {
         <WordMeaning key={`${word} ${props.keptMeaning ?? ''}`} {...props} />
         {analysis.known && <Facts known={analysis} card={card} />}
         {card.why && card.why.conditions.length > 0 && (
-          <section aria-label="Why it is here">
+          <section aria-label={t('words.whyItIsHere')}>
             <h3 className="h6 mt-3">
-              {card.why.here ? 'Why it is here' : 'Why it is not among the answers'}
+              {card.why.here ? t('words.whyItIsHere') : t('words.whyItIsNotAmong')}
             </h3>
             <WhyList why={card.why} />
           </section>
@@ -320,17 +336,15 @@ export default function WordCard(props: WordCardProps) {
         <p className="mt-3 mb-0">
           {profile.hiddenWords.includes(analysis.word) ? (
             <button type="button" className="btn btn-link p-0" onClick={() => props.onHide(false)}>
-              Offer {analysis.word} to {profile.name} again
+              {t('words.offerToAgain', { word: analysis.word, name: profile.name })}
             </button>
           ) : (
             <button type="button" className="btn btn-link p-0" onClick={() => props.onHide(true)}>
-              Never offer {analysis.word} to {profile.name}
+              {t('words.neverOfferTo', { word: analysis.word, name: profile.name })}
             </button>
           )}
         </p>
-        <p className="quiet small mt-2 mb-0">
-          Pictures: Noto Emoji (Google, Apache-2.0); line drawings: OpenMoji (CC BY-SA 4.0).
-        </p>
+        <p className="quiet small mt-2 mb-0">{t('words.picturesNotoEmojiGoogleApache')}</p>
       </Offcanvas.Body>
     </Offcanvas>
   );

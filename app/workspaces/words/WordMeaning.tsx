@@ -5,6 +5,7 @@ import type { ClassProfile } from '~core/classes/class-profile';
 import type { WordSense } from '~core/languages/en/words/meanings';
 import { showSound, type Phoneme } from '~core/languages/en/sounds/phonemes';
 import { SpeakButton } from '~/ui/SpeakButton';
+import { t } from '~/phrases/t';
 
 /** The letters of word classes, as teachers call them. */
 export const classNames: Readonly<Record<string, string>> = {
@@ -26,7 +27,8 @@ function SenseLevel({ sense }: { sense: WordSense }) {
   return (
     <span className="quiet small">
       {' '}
-      · {sense.level}, from about age {sense.age}
+      · {sense.level}
+      {t('words.fromAboutAge', { age: sense.age })}
     </span>
   );
 }
@@ -36,7 +38,7 @@ function SenseReading({ sense: { reading } }: { sense: WordSense }) {
   if (reading === undefined) return null;
   const sounds = reading.phonemes.map((each) => each.split(' ') as Phoneme[]);
   const said = sounds.map((sound) => showSound(sound).replaceAll('/', '')).join('');
-  return <span className="quiet small"> · said /{said}/</span>;
+  return <span className="quiet small"> {t('words.said', { said })}</span>;
 }
 
 /** The sentences of a sense, the one for the class in front; the word stands out in each. */
@@ -56,7 +58,7 @@ function Sentences({ sense, profile }: { sense: WordSense; profile: ClassProfile
           {text.slice(end)}{' '}
           <SpeakButton
             spoken={{ text, language: 'en', accent: profile.accent }}
-            name={`Say: ${text}`}
+            name={t('words.say', { text })}
           />
         </span>
       ))}
@@ -79,13 +81,12 @@ export function WordMeaning(props: WordMeaningProps) {
   const [editing, setEditing] = useState(false);
   const [text, setText] = useState(keptMeaning ?? '');
   return (
-    <section aria-label="Meaning">
+    <section aria-label={t('words.meaning')}>
       <h3 className="h6">
-        Meaning{meaning.word !== word && meaning.word !== '' && ` of ${meaning.word}`}
+        {t('words.meaning')}
+        {meaning.word !== word && meaning.word !== '' && t('words.of2', { word: meaning.word })}
       </h3>
-      {meaning.senses.length === 0 && (
-        <p className="quiet">No meaning is known. Write one: it is kept with your list.</p>
-      )}
+      {meaning.senses.length === 0 && <p className="quiet">{t('words.noMeaningIsKnownWrite')}</p>}
       <ol className="word-card__senses">
         {meaning.senses.map((sense) => {
           const kept = keptMeaning === sense.definition;
@@ -99,19 +100,27 @@ export function WordMeaning(props: WordMeaningProps) {
               <SenseLevel sense={sense} />
               <Sentences sense={sense} profile={profile} />
               {sense.near.length > 0 && (
-                <span className="quiet d-block">like: {sense.near.join(', ')}</span>
+                <span className="quiet d-block">
+                  {t('words.like', { near: sense.near.join(', ') })}
+                </span>
               )}
               {sense.opposites.length > 0 && (
-                <span className="quiet d-block">opposite: {sense.opposites.join(', ')}</span>
+                <span className="quiet d-block">
+                  {t('words.opposite', { opposites: sense.opposites.join(', ') })}
+                </span>
               )}
-              {sense.kindOf && <span className="quiet d-block">a kind of {sense.kindOf}</span>}
+              {sense.kindOf && (
+                <span className="quiet d-block">
+                  {t('words.aKindOf', { kindOf: sense.kindOf })}
+                </span>
+              )}
               <button
                 type="button"
                 className="btn btn-link btn-sm p-0"
                 aria-pressed={kept}
                 onClick={() => onKeepMeaning(kept ? '' : sense.definition)}
               >
-                {kept ? 'Kept with your list' : 'Keep this meaning'}
+                {kept ? t('words.keptWithYourList') : t('words.keepThisMeaning')}
               </button>
             </li>
           );
@@ -127,14 +136,14 @@ export function WordMeaning(props: WordMeaningProps) {
         >
           <textarea
             className="form-control mb-1"
-            aria-label="Your own meaning"
+            aria-label={t('words.yourOwnMeaning')}
             rows={2}
             maxLength={600}
             value={text}
             onChange={(event) => setText(event.currentTarget.value)}
           />
           <Button type="submit" size="sm">
-            Keep
+            {t('words.keep')}
           </Button>
         </form>
       ) : (
@@ -146,13 +155,13 @@ export function WordMeaning(props: WordMeaningProps) {
             setEditing(true);
           }}
         >
-          Write it in your own words
+          {t('words.writeItInYourOwn')}
         </button>
       )}
       <p className="quiet small mt-2 mb-0">
         {meaning.senses.some(({ source }) => source === 'wordnet')
-          ? 'From WordNet 3.1 (Princeton University), not yet read for learners: check before you hand it out.'
-          : 'Meanings and sentences written for Wordane.'}
+          ? t('words.fromWordnet31Princeton')
+          : t('words.meaningsAndSentencesWrittenFor')}
       </p>
     </section>
   );

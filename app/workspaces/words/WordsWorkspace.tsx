@@ -15,6 +15,7 @@ import { hasReach } from '~core/reach/check-material';
 import { speaks } from '~core/languages/registry/registry';
 import { useSend } from '~/ui/use-send';
 import { CommonWords, hasCommonWords } from './CommonWords';
+import { t } from '~/phrases/t';
 
 const WordCard = lazy(() => import('./WordCard'));
 
@@ -64,7 +65,7 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
   const here = found.groups.reduce((sum, group) => sum + group.words.length, 0);
   return (
     <div className="page">
-      <h1 className="visually-hidden">Words for {profile.name}</h1>
+      <h1 className="visually-hidden">{t('words.wordsFor', { name: profile.name })}</h1>
       {!speaks(profile.language, 'words') && (
         <>
           {hasCommonWords(profile.language) && (
@@ -75,10 +76,11 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
             />
           )}
           <p className="message message--note">
-            The word bank below is of English words, by how common they are in English.{' '}
-            {hasReach(profile.language)
-              ? `The words that ${profile.name} learn are checked by the course of the class.`
-              : `The words that ${profile.name} learn are kept in its lists, and not checked.`}
+            {t('words.theWordBankBelowIs', {
+              which: hasReach(profile.language)
+                ? t('words.theWordsThatLearnAre', { name: profile.name })
+                : t('words.theWordsThatLearnAre2', { name: profile.name }),
+            })}
           </p>
         </>
       )}
@@ -99,7 +101,7 @@ export function WordsWorkspace(props: WordsWorkspaceProps) {
             onKeep={(text) => send({ intent: 'import', text })}
           />
           <a className="skip-link" href="#word-list">
-            Skip the words found, to the list
+            {t('words.skipTheWordsFoundTo')}
           </a>
           {found.total === 0 ? (
             <NothingFound profile={profile} query={query} found={found} />

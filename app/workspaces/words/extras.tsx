@@ -7,6 +7,7 @@ import { wordClassNames } from '~core/languages/en/lexicon/word-class';
 import { Slot, type SlotOption } from '~/ui/Slot';
 import { TextSlot } from '~/ui/TextSlot';
 import { soundOptions, spellingOptions } from './sound-options';
+import { t } from '~/phrases/t';
 
 export interface ExtraContext {
   readonly profile: ClassProfile;
@@ -52,16 +53,20 @@ const classOptions: readonly SlotOption[] = wordClassNames.map((value) => ({
 }));
 
 const stressOptions: readonly SlotOption[] = [
-  { value: 'first', text: 'first syllable', label: 'first syllable' },
-  { value: 'second', text: 'second syllable', label: 'second syllable' },
-  { value: 'last', text: 'last syllable', label: 'last syllable' },
-  { value: 'not-first', text: 'second syllable or later', label: 'second syllable or later' },
+  { value: 'first', text: t('words.firstSyllable'), label: t('words.firstSyllable') },
+  { value: 'second', text: t('words.secondSyllable'), label: t('words.secondSyllable') },
+  { value: 'last', text: t('words.lastSyllable'), label: t('words.lastSyllable') },
+  {
+    value: 'not-first',
+    text: t('words.secondSyllableOrLater'),
+    label: t('words.secondSyllableOrLater'),
+  },
 ];
 
 const levelSlotOptions: readonly SlotOption[] = [
   ...levelOptions.cefr.map((each) => ({ ...each, group: 'CEFR' })),
-  ...levelOptions.uk.slice(1, 10).map((each) => ({ ...each, group: 'UK years' })),
-  ...levelOptions.us.slice(1, 9).map((each) => ({ ...each, group: 'US grades' })),
+  ...levelOptions.uk.slice(1, 10).map((each) => ({ ...each, group: t('words.ukYears') })),
+  ...levelOptions.us.slice(1, 9).map((each) => ({ ...each, group: t('words.usGrades') })),
 ].map(({ value, name, group }) => ({ value, text: name, label: name, group }));
 
 function choice(
@@ -108,17 +113,17 @@ function PairSlots({ profile, values, set }: ExtraContext) {
   const options = soundOptions(profile.accent).filter((option) => !option.value.includes(' '));
   return (
     <>
-      that become another word when{' '}
+      {t('words.thatBecomeAnotherWordWhen')}{' '}
       <Slot
-        name="Sound that changes"
+        name={t('words.soundThatChanges')}
         value={from}
         options={options}
         grid
         onChoose={(sound) => set([`${sound}-${to}`])}
       />{' '}
-      is changed to{' '}
+      {t('words.isChangedTo')}{' '}
       <Slot
-        name="Sound it changes to"
+        name={t('words.soundItChangesTo')}
         value={to}
         options={options}
         grid
@@ -131,149 +136,154 @@ function PairSlots({ profile, values, set }: ExtraContext) {
 export const extras: readonly Extra[] = [
   {
     name: 'pictured',
-    label: 'that can be pictured',
+    label: t('words.thatCanBePictured'),
     start: () => '1',
     first: true,
-    render: () => 'that can be pictured',
+    render: () => t('words.thatCanBePictured'),
   },
   {
     name: 'topic',
-    label: 'about a topic',
+    label: t('words.aboutATopic'),
     start: () => 'weather',
     first: true,
-    render: choice('Topic', ({ topics }) => plain(topics), 'about'),
+    render: choice(t('words.topic'), ({ topics }) => plain(topics), 'about'),
   },
   {
     name: 'pattern',
-    label: 'with a pattern',
+    label: t('words.withAPattern'),
     start: () => 'CVC',
     first: true,
     many: true,
-    render: choice('Pattern', () => patternOptions, 'with the pattern:'),
+    render: choice(t('words.pattern'), () => patternOptions, t('words.withThePattern')),
   },
   {
     name: 'name',
-    label: 'that are names for …',
+    label: t('words.thatAreNamesFor'),
     start: () => 'animal',
     first: true,
     render: choice(
-      'Names for',
+      t('words.namesFor'),
       ({ nameKinds }) => plain(nameKinds),
-      'that are names for a kind of:',
+      t('words.thatAreNamesForA'),
     ),
   },
   {
     name: 'prefix',
-    label: 'with a prefix',
+    label: t('words.withAPrefix'),
     start: () => 'un',
-    render: typed('Prefix', 'un', 'with the prefix', 5),
+    render: typed(t('words.prefix'), 'un', t('words.withThePrefix'), 5),
   },
   {
     name: 'suffix',
-    label: 'with a suffix',
+    label: t('words.withASuffix'),
     start: () => 'ful',
-    render: typed('Suffix', 'ful', 'with the suffix', 5),
+    render: typed(t('words.suffix'), 'ful', t('words.withTheSuffix'), 5),
   },
   {
     name: 'family',
-    label: 'of a word family',
+    label: t('words.ofAWordFamily'),
     start: () => '',
-    render: typed('Word family', 'a word', 'of the family of'),
+    render: typed(t('words.wordFamily'), t('words.aWord'), t('words.ofTheFamilyOf')),
   },
   {
     name: 'homophones',
-    label: 'that sound like another word',
+    label: t('words.thatSoundLikeAnotherWord'),
     start: () => '1',
-    render: () => 'that sound like another word',
+    render: () => t('words.thatSoundLikeAnotherWord'),
   },
   {
     name: 'opposites',
-    label: 'that have an opposite',
+    label: t('words.thatHaveAnOpposite'),
     start: () => '1',
-    render: () => 'that have an opposite',
+    render: () => t('words.thatHaveAnOpposite'),
   },
   {
     name: 'opposite',
-    label: 'that are opposites of …',
+    label: t('words.thatAreOppositesOf'),
     start: () => '',
-    render: typed('Opposite of', 'a word', 'that are opposites of'),
+    render: typed(t('words.oppositeOf'), t('words.aWord'), t('words.thatAreOppositesOf2')),
   },
   {
     name: 'fold',
-    label: 'without their forms',
+    label: t('words.withoutTheirForms'),
     start: () => '1',
-    render: () => 'without their forms (cat, not cats)',
+    render: () => t('words.withoutTheirFormsCatNot'),
   },
   {
     name: 'pos',
-    label: 'of a word class',
+    label: t('words.ofAWordClass'),
     start: () => 'verb',
-    render: choice('Word class', () => classOptions, 'that are'),
+    render: choice(t('words.wordClass'), () => classOptions, t('words.thatAre')),
   },
   {
     name: 'level',
-    label: 'up to a level',
+    label: t('words.upToALevel'),
     start: ({ level }) => level.value,
-    render: choice('Level', () => levelSlotOptions, 'up to', ' (an estimate)'),
+    render: choice(
+      t('words.level'),
+      () => levelSlotOptions,
+      t('words.upTo'),
+      t('words.anEstimate'),
+    ),
   },
   {
     name: 'rhyme',
-    label: 'that rhyme with …',
+    label: t('words.thatRhymeWith'),
     start: () => '',
-    render: typed('Rhymes with', 'a word', 'that rhyme with'),
+    render: typed(t('words.rhymesWith'), t('words.aWord'), t('words.thatRhymeWith2')),
   },
-  { name: 'pair', label: 'that make minimal pairs', start: () => 'IH-IY', render: PairSlots },
+  { name: 'pair', label: t('words.thatMakeMinimalPairs'), start: () => 'IH-IY', render: PairSlots },
   {
     name: 'begins',
-    label: 'that begin with …',
+    label: t('words.thatBeginWith'),
     start: () => '',
-    render: typed('Begins with', 'letters', 'that begin with', 5),
+    render: typed(t('words.beginsWith'), 'letters', t('words.thatBeginWith2'), 5),
   },
   {
     name: 'ends',
-    label: 'that end with …',
+    label: t('words.thatEndWith'),
     start: () => '',
-    render: typed('Ends with', 'letters', 'that end with', 5),
+    render: typed(t('words.endsWith'), 'letters', t('words.thatEndWith2'), 5),
   },
   {
     name: 'stress',
-    label: 'stressed on a syllable',
+    label: t('words.stressedOnASyllable'),
     start: () => 'first',
-    render: choice('Stress', () => stressOptions, 'stressed on the'),
+    render: choice(t('words.stress'), () => stressOptions, t('words.stressedOnThe')),
   },
   {
     name: 'compound',
-    label: 'made of two words',
+    label: t('words.madeOfTwoWords'),
     start: () => '1',
-    render: () => 'made of two words',
+    render: () => t('words.madeOfTwoWords'),
   },
   {
     name: 'nospelling',
-    label: 'without a spelling',
+    label: t('words.withoutASpelling'),
     start: () => 'ow',
     render: choice(
-      'Spelling left out',
+      t('words.spellingLeftOut'),
       ({ profile }) => spellingOptions([], profile.accent).slice(1),
       'without',
     ),
   },
   {
     name: 'nopattern',
-    label: 'without a pattern',
+    label: t('words.withoutAPattern'),
     start: () => 'blend',
     many: true,
-    render: choice('Pattern left out', () => patternOptions, 'without the pattern:'),
+    render: choice(t('words.patternLeftOut'), () => patternOptions, t('words.withoutThePattern')),
   },
   {
     name: 'new',
-    label: 'not yet in the list',
+    label: t('words.notYetInTheList'),
     start: () => '1',
-    render: () => 'not yet in the list',
+    render: () => t('words.notYetInTheList'),
   },
   {
     name: 'expr',
-    label: 'that fit a pattern of signs',
+    label: t('words.thatFitAPatternOf'),
     start: () => 'C+ V C',
-    render: typed('Pattern of signs', 'C+ V C', 'that fit', 9),
+    render: typed(t('words.patternOfSigns'), 'C+ V C', t('words.thatFit'), 9),
   },
 ];

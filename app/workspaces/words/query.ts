@@ -12,15 +12,16 @@ import {
   type WordQuery,
 } from '~core/search/word-query';
 import { wordClassNames } from '~core/languages/en/lexicon/word-class';
+import { t } from '~/phrases/t';
 
 /** Values of the slot for syllables. */
 export const syllableChoices: Readonly<Record<string, { text: string; min: number; max: number }>> =
   {
-    '1': { text: '1 syllable', min: 1, max: 1 },
-    '1-2': { text: '1–2 syllables', min: 1, max: 2 },
-    '2': { text: '2 syllables', min: 2, max: 2 },
-    '3': { text: '3 syllables or more', min: 3, max: 99 },
-    any: { text: 'any number of syllables', min: 1, max: 99 },
+    '1': { text: t('words.1Syllable'), min: 1, max: 1 },
+    '1-2': { text: t('words.12Syllables'), min: 1, max: 2 },
+    '2': { text: t('words.2Syllables'), min: 2, max: 2 },
+    '3': { text: t('words.3SyllablesOrMore'), min: 3, max: 99 },
+    any: { text: t('words.anyNumberOfSyllables'), min: 1, max: 99 },
   };
 
 /** The slot that asks for no sound. */

@@ -6,6 +6,7 @@ import { showGrapheme } from '~core/reach/check-word';
 import { unitSays } from '~core/search/sound-conditions';
 import type { SlotOption } from '~/ui/Slot';
 import { ANY_SOUND } from './query';
+import { t } from '~/phrases/t';
 
 type KeyWord = readonly [sound: string, keyWord: string, from: number, to: number];
 
@@ -31,10 +32,10 @@ function option([sound, word, from, to]: KeyWord, group: string): SlotOption {
   return {
     value: sound,
     group,
-    text: `${sign} as in ${word}`,
+    text: t('words.asIn', { sign, word }),
     label: (
       <>
-        {sign} as in {word.slice(0, from)}
+        {t('words.asIn', { sign, word: word.slice(0, from) })}
         <b>{word.slice(from, to)}</b>
         {word.slice(to)}
       </>
@@ -45,7 +46,7 @@ function option([sound, word, from, to]: KeyWord, group: string): SlotOption {
 /** The weak vowel, which ARPAbet writes like that of sun. */
 const schwa: SlotOption = {
   value: 'AH0',
-  text: '/ə/ as in about',
+  text: t('words.asInAbout'),
   label: (
     <>
       /ə/ as in <b>a</b>bout
@@ -68,11 +69,11 @@ export function soundOptions(accent: Accent): readonly SlotOption[] {
           : [option([phoneme, keyWord, ...keySpan], group)],
       );
   const made = [
-    ...ofKind('vowel', 'Vowels'),
+    ...ofKind('vowel', t('words.vowels')),
     ...joined[accent].map((each) =>
-      option(each, accent === 'british' ? 'Vowels with y or l' : 'Vowels with r, y or l'),
+      option(each, accent === 'british' ? t('words.vowelsWithYOrL') : t('words.vowelsWithRYOr')),
     ),
-    ...ofKind('consonant', 'Consonants'),
+    ...ofKind('consonant', t('words.consonants')),
   ];
   lists.set(accent, made);
   return made;
@@ -81,7 +82,7 @@ export function soundOptions(accent: Accent): readonly SlotOption[] {
 /** The sounds of an accent, and none in particular. */
 export function anySoundOptions(accent: Accent): readonly SlotOption[] {
   return [
-    { value: ANY_SOUND, label: 'any sound', text: 'any sound', group: '' },
+    { value: ANY_SOUND, label: t('words.anySound'), text: t('words.anySound'), group: '' },
     ...soundOptions(accent),
   ];
 }
@@ -104,7 +105,7 @@ export function spellingOptions(sounds: readonly string[], accent: Accent): Slot
     sounds.length > 0 ? left - right : one.localeCompare(other),
   );
   return [
-    { value: '', label: 'any way', text: 'any way' },
+    { value: '', label: t('words.anyWay'), text: t('words.anyWay') },
     ...ranked.map(([grapheme]) => ({
       value: grapheme,
       label: showGrapheme(grapheme),
