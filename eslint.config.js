@@ -3,6 +3,7 @@ import jsxA11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import phrases from './scripts/no-text.mjs';
 import house from './scripts/storeys.mjs';
 
 export default ts.config(
@@ -49,6 +50,13 @@ export default ts.config(
       // Routes throw Responses, as React Router asks.
       '@typescript-eslint/only-throw-error': 'off',
     },
+  },
+  {
+    // What the learner's player takes in speaks the learner's language, by core/learner-phrases.
+    files: ['app/**/*.tsx'],
+    ignores: ['app/faces/**'],
+    plugins: { phrases },
+    rules: { 'phrases/text': 'error' },
   },
   {
     // The core is pure: no interface, no storage, no network, no Node.

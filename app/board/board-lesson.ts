@@ -15,6 +15,7 @@ import { screenTextOf } from '~/workspaces/lesson/screen-text';
 import { contextOf } from '~/workspaces/results/made-exercises';
 import type { PartContext } from '~/workers/part-maker';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 export interface LessonPartOnBoard extends BoardPart {
   readonly stage: string;
@@ -97,7 +98,7 @@ export async function boardLesson(lesson: Lesson, profile: ClassProfile): Promis
   const rules = await engine().ruleCards(exercises, profile);
   const stages = await Promise.all(
     lesson.stages.map(async (stage) => {
-      const name = stageNames[stage.id];
+      const name = coreName(stageNames[stage.id]);
       const made: LessonPartOnBoard[] = [];
       let notes = [stage.teacher, stage.check && t('board.check', { check: stage.check })].flatMap(
         (text) => text || [],

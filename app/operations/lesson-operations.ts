@@ -20,6 +20,7 @@ import { Fields, Id, Maybe, OneOf, Text, Texts, Whole, Word, Yes } from './field
 import { shelfOperation } from './shelf-operation';
 import { ChangeError, newId, operation, type Operations } from './operation';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 class Field {
   @OneOf(['title', 'objective']) field!: 'title' | 'objective';
@@ -161,7 +162,9 @@ function withRemark(
 }
 
 const named = (kind: SheetBlock['kind'] | undefined) =>
-  kind ? blockNames[kind].replace(/^[A-Z](?=[a-z])/, (first) => first.toLowerCase()) : 'block';
+  kind
+    ? coreName(blockNames[kind]).replace(/^[A-Z](?=[a-z])/, (first) => first.toLowerCase())
+    : 'block';
 
 /** A step of the linear congruential generator of ANSI C (ISO/IEC 9899, 7.22.2), in whole numbers that never leave the safe ones. */
 export function nextSeed(seed: number): number {
@@ -197,7 +200,8 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   minutes: op({
     input: Minutes,
-    label: (_, { stage }) => t('change.changedTheMinutesOf', { stageNames: stageNames[stage] }),
+    label: (_, { stage }) =>
+      t('change.changedTheMinutesOf', { stageNames: coreName(stageNames[stage]) }),
     step: (lesson, { stage, minutes }) => ({
       ...lesson,
       stages: lesson.stages.map((each) => (each.id === stage ? { ...each, minutes } : each)),
@@ -213,7 +217,8 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'plan-stage': op({
     input: StageFields,
-    label: (_, { stage, what }) => t('change.changedOf', { what, stageNames: stageNames[stage] }),
+    label: (_, { stage, what }) =>
+      t('change.changedOf', { what, stageNames: coreName(stageNames[stage]) }),
     step: (lesson, { stage, fields }) => ({
       ...lesson,
       stages: lesson.stages.map((each) =>
@@ -223,7 +228,8 @@ export const lessonOperations: Operations<Lesson> = {
   }),
   'add-part': op({
     input: AddPart,
-    label: (_, { stage, name }) => t('change.addedTo', { name, stageNames: stageNames[stage] }),
+    label: (_, { stage, name }) =>
+      t('change.addedTo', { name, stageNames: coreName(stageNames[stage]) }),
     step: (lesson, { stage, part, sheet, block }) => {
       const added = {
         ...lesson,

@@ -39,8 +39,7 @@ describe('the tables of phrases', () => {
       // The name of a class comes as it is wherever English says what is its own.
       const given = gaps(phrase.replace('{{possessive}}', '{{possessive}}{{name}}'));
       for (const gap of gaps(said)) expect(given.has(gap), `${key}: ${gap}`).toBe(true);
-      if (!key.endsWith('_one'))
-        expect(gaps(said).size, key).toBe(gaps(phrase).size);
+      if (!key.endsWith('_one')) expect(gaps(said).size, key).toBe(gaps(phrase).size);
     }
   });
 

@@ -6,6 +6,7 @@ import { NO_PICTURE, readPicture } from '~/ui/read-picture';
 import type { RoomPicture } from './room-lesson';
 import { questionKinds, type RoomQuestion } from '~core/room/show';
 import { t } from '~/phrases/t';
+import { namesIn } from '~/phrases/core-name';
 
 const MOST_OPTIONS = 6;
 
@@ -73,7 +74,7 @@ export function AskClass({
             value={kind}
             onChange={(event) => setKind(event.currentTarget.value as RoomQuestion['kind'])}
           >
-            {Object.entries(questionKinds).map(([value, name]) => (
+            {namesIn(questionKinds).map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
               </option>

@@ -9,6 +9,7 @@ import { createClass } from '~/storage/whole-records';
 import { answer, unknownIntent } from './action-answer';
 import { speaks } from '~core/languages/registry/registry';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 export const meta: Route.MetaFunction = () => [{ title: t('page.classesWordane') }];
 
@@ -44,7 +45,7 @@ export default function Classes() {
             <h2 className="h4">
               <Link to={`/classes/${profile.id}`}>{profile.name}</Link>
             </h2>
-            <p className="mb-1">{scaleOf(profile.level).name}</p>
+            <p className="mb-1">{coreName(scaleOf(profile.level).name)}</p>
             <p className="mb-1">
               {profile.step === null
                 ? t('page.readsFreely')

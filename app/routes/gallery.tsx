@@ -11,6 +11,7 @@ import { tookLast } from '~/workspaces/gallery/favourites';
 import { Gallery } from '~/workspaces/gallery/Gallery';
 import { openLesson } from './open-record';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 export const meta: Route.MetaFunction = () => [{ title: t('page.addAnExerciseWordane') }];
 
@@ -77,7 +78,10 @@ export default function GalleryPage({ loaderData }: Route.ComponentProps) {
         : '';
   return (
     <Gallery
-      title={t('page.addTo', { which: sheet ? t('page.theSheet') : stageNames[stage], about })}
+      title={t('page.addTo', {
+        which: sheet ? t('page.theSheet') : coreName(stageNames[stage]),
+        about,
+      })}
       back={`/lessons/${lessonId}${sheet ? `?part=${sheet}` : ''}`}
       context={context}
       words={words}

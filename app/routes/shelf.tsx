@@ -30,6 +30,7 @@ import { LanguageChoice } from '~/ui/LanguageChoice';
 import { answer, unknownIntent, type ActionAnswer } from './action-answer';
 import { t } from '~/phrases/t';
 import { locale } from '~/phrases/interface-language';
+import { coreName } from '~/phrases/core-name';
 
 export const meta: Route.MetaFunction = () => [{ title: t('page.shelfWordane') }];
 
@@ -183,7 +184,7 @@ export default function Shelf({ loaderData }: Route.ComponentProps) {
               <ul className="list-unstyled mb-0">
                 {damaged.map(({ table, id: each, name, problem }) => (
                   <li key={`${table} ${each}`} className="py-1">
-                    {recordNames[table]} <strong>{name}</strong>{' '}
+                    {coreName(recordNames[table])} <strong>{name}</strong>{' '}
                     <span className="quiet small">({problem})</span>{' '}
                     <button
                       type="button"

@@ -20,6 +20,7 @@ import { openTabs, thisTab } from './tabs';
 import { tellOthers } from './watch';
 import { setTabFocus } from './tab-focus';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** How many changes can be undone, and how many characters of history are kept beside that. */
 const HISTORY_LENGTH = 200;
@@ -73,7 +74,7 @@ function opened<Kind extends RecordTable>(table: Kind, stored: object): Plain<Ki
   if (read.ok) return read.value;
   throw new ChangeError(
     t('storage.thisIsDamagedExportEverything', {
-      recordNames: String(recordNames[table]),
+      recordNames: String(coreName(recordNames[table])),
       field: String(read.problems[0]?.field),
       text: String(read.problems[0]?.text),
     }),

@@ -7,6 +7,7 @@ import type { ReadingText } from '~core/texts/reading-text';
 import { database, recordTables } from './database';
 import { setTabFocus, tabFocus } from './tab-focus';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** A record that cannot be opened, with why, and with what is stored so that it can be taken out. */
 export interface Damaged {
@@ -23,7 +24,7 @@ export class DamagedRecord extends Error {
   constructor(readonly damaged: Damaged) {
     super(
       t('storage.thisIsDamagedAndCannot', {
-        recordNames: recordNames[damaged.table],
+        recordNames: coreName(recordNames[damaged.table]),
         problem: damaged.problem,
       }),
     );

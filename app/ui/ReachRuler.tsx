@@ -3,6 +3,7 @@ import { levelOptions, scaleOf } from '~core/classes/class-level';
 import type { ClassProfile } from '~core/classes/class-profile';
 import type { ReachState } from './reach-state';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const TICKS_SHOWN = 9;
 
@@ -111,5 +112,5 @@ export function ReachRuler({ profile, state }: { profile: ClassProfile; state?: 
 
 function nameOf(level: number, options: (typeof levelOptions)['uk']): string {
   const found = options.find((option) => level >= option.from && level < option.to);
-  return found ? t('frame.about', { name: found.name }) : t('frame.offTheScale');
+  return found ? t('frame.about', { name: coreName(found.name) }) : t('frame.offTheScale');
 }

@@ -133,10 +133,14 @@ export const beginsWith = (words: readonly string[], typed: string) =>
     (word) => word.startsWith(typed) || (typed.endsWith('s') && word === typed.slice(0, -1)),
   );
 
+/** What a name or a description is called in the language of whoever types. */
+type Called = (english: string) => string;
+
 /** How well a maker answers what was typed; 0 where it does not. */
-function scoreOf(info: MakerInfo, typed: readonly string[]): number {
-  const name = tokensOf(info.name);
-  const described = tokensOf(info.description);
+function scoreOf(info: MakerInfo, typed: readonly string[], called: Called): number {
+  const both = (english: string) => [...tokensOf(english), ...tokensOf(called(english))];
+  const name = both(info.name);
+  const described = both(info.description);
   const own = typed.every((each) => beginsWith(name, each))
     ? 4
     : typed.every((each) => beginsWith([...name, ...described], each))
@@ -155,13 +159,18 @@ function scoreOf(info: MakerInfo, typed: readonly string[]): number {
  * The makers that a teacher means, the closest first; all that the language has where nothing is typed.
  *
  * @param language tag of the class's language
+ * @param called what is called otherwise by whoever types: it is found by both names
  */
-export function findMakersByWords(typed: string, language: string): readonly MakerInfo[] {
+export function findMakersByWords(
+  typed: string,
+  language: string,
+  called: Called = (english) => english,
+): readonly MakerInfo[] {
   const offered = catalogue.filter((info) => canDo(packOf(language), info.asks));
   const words = tellingWords(typed);
   if (words.length === 0) return offered;
   return offered
-    .map((info) => ({ info, score: scoreOf(info, words) }))
+    .map((info) => ({ info, score: scoreOf(info, words, called) }))
     .filter(({ score }) => score > 0)
     .sort((one, other) => other.score - one.score)
     .map(({ info }) => info);

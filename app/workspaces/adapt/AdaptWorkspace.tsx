@@ -20,6 +20,7 @@ import type { ActionAnswer } from '~/routes/action-answer';
 import { ForWhom } from './ForWhom';
 import { textKey, TextSides, type AdaptedText } from './TextSides';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const keysOf = (text: AdaptedText) => text.exchanges.map((each) => textKey(text, each));
 const keyOf = ({ part, from }: Exchange) => `${part} ${from}`;
@@ -104,12 +105,12 @@ function Part({
 function changesByItself(profile: ClassProfile, target: ClassProfile): string[] {
   const points = (size: number) => t('adapt.points', { size: Math.round((size * 72) / 25.4) });
   const [now, then] = [profile, target].map((each) => ({
-    level: scaleOf(each.level).name,
+    level: coreName(scaleOf(each.level).name),
     letters: points(sheetStyle(each).body),
     paper: papers[each.paper].name,
     font: each.font,
     spelling: spellings[each.spelling],
-    accent: accentNames[each.accent],
+    accent: coreName(accentNames[each.accent]),
   }));
   if (now === undefined || then === undefined) return [];
   const names = {
@@ -284,7 +285,9 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
                 which:
                   home === undefined
                     ? t('adapt.inYourOwnWordsAnd')
-                    : t('adapt.inYourOwnWordsWrite', { languageName: languageName(home) }),
+                    : t('adapt.inYourOwnWordsWrite', {
+                        languageName: coreName(languageName(home)),
+                      }),
                 own: own.map((each) => `“${each}”`).join(', '),
               })}{' '}
               {name}.
@@ -292,7 +295,7 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
           )}
           {home !== undefined && (
             <p role="note">
-              {t('adapt.aLineInStandsUnder', { languageName: languageName(home) })}
+              {t('adapt.aLineInStandsUnder', { languageName: coreName(languageName(home)) })}
               {said !== undefined && (
                 <>
                   : “<span lang={home}>{said}</span>”
@@ -324,10 +327,12 @@ export function AdaptWorkspace(props: AdaptWorkspaceProps) {
           )}
           {foreign && (
             <p className="message message--note" role="note">
-              {t('adapt.theLessonIsIn')} {languageNames()[profile.language]}
-              {t('adapt.andLearn', { name: base.name })} {languageNames()[base.language]}
-              {t('adapt.itsWordsStayAndAn')} {languageNames()[base.language]}{' '}
-              {t('adapt.isNamedBelow')}
+              {t('adapt.theLessonIsIn')}{' '}
+              {coreName(languageNames()[profile.language] ?? profile.language)}
+              {t('adapt.andLearn', { name: base.name })}{' '}
+              {coreName(languageNames()[base.language] ?? base.language)}
+              {t('adapt.itsWordsStayAndAn')}{' '}
+              {coreName(languageNames()[base.language] ?? base.language)} {t('adapt.isNamedBelow')}
             </p>
           )}
           {worded.map((adapted) => (

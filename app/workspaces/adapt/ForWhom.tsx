@@ -7,6 +7,7 @@ import { languageName } from '~/ui/language-name';
 import { useAddress } from '~/ui/use-address';
 import { spellings } from '~core/kernel/spelling';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const systemNames = { uk: t('adapt.england'), us: t('adapt.unitedStates'), cefr: 'CEFR' } as const;
 
@@ -47,7 +48,7 @@ export function ForWhom({
       >
         {classes.map((each) => (
           <option key={each.id} value={each.id}>
-            {each.name} · {scaleOf(each.level).name}
+            {each.name} · {coreName(scaleOf(each.level).name)}
             {each.id === profile.id ? t('adapt.onceMore') : ''}
           </option>
         ))}
@@ -57,14 +58,14 @@ export function ForWhom({
           <Choice
             label={t('adapt.atTheLevel')}
             value={search.get('level')}
-            usual={own(scaleOf(base.level).name)}
+            usual={own(coreName(scaleOf(base.level).name))}
             set={(value) => set('level', value)}
           >
             {levelSystems.map((system) => (
               <optgroup key={system} label={systemNames[system]}>
                 {levelOptions[system].map(({ value, name }) => (
                   <option key={value} value={`${system}:${value}`}>
-                    {name}
+                    {coreName(name)}
                   </option>
                 ))}
               </optgroup>
@@ -81,7 +82,7 @@ export function ForWhom({
           <Choice
             label={t('adapt.inTheAccent')}
             value={search.get('accent')}
-            usual={own(accentNames[base.accent])}
+            usual={own(coreName(accentNames[base.accent]))}
             set={(value) => set('accent', value)}
           >
             {optionsBut(base.accent, accentNames)}
@@ -111,7 +112,7 @@ export function ForWhom({
         >
           {homeLanguages.map((tag) => (
             <option key={tag} value={tag}>
-              {languageName(tag)}
+              {coreName(languageName(tag))}
             </option>
           ))}
         </Choice>

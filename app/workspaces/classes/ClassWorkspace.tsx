@@ -25,6 +25,7 @@ import { Roster } from './Roster';
 import { SequenceSteps } from './SequenceSteps';
 import { useSend } from '~/ui/use-send';
 import { t } from '~/phrases/t';
+import { coreName, namesIn } from '~/phrases/core-name';
 
 function Choice(props: {
   label: string;
@@ -99,19 +100,19 @@ export function ClassWorkspace({
           <Choice
             label={t('classes.languageTaught')}
             value={profile.language}
-            options={Object.entries(languageNames())}
+            options={namesIn(languageNames())}
             onChange={(language) => set({ language, course: null, unit: null })}
           />
           <Choice
             label={t('classes.spelling')}
             value={profile.spelling}
-            options={Object.entries(spellings)}
+            options={namesIn(spellings)}
             onChange={(spelling) => set({ spelling: spelling as ClassProfile['spelling'] })}
           />
           <Choice
             label={t('classes.accent')}
             value={profile.accent}
-            options={Object.entries(accentNames)}
+            options={namesIn(accentNames)}
             onChange={(accent) => set({ accent: accent as ClassProfile['accent'] })}
           />
           {packOf(profile.language).can.has('word spaces') && (
@@ -145,7 +146,7 @@ export function ClassWorkspace({
           <Choice
             label={t('classes.lookOfItsSheets')}
             value={profile.look ?? 'plain'}
-            options={lookNames.map((name) => [name, looks[name].name] as const)}
+            options={lookNames.map((name) => [name, coreName(looks[name].name)] as const)}
             onChange={(look) => set({ look: look as Look })}
           />
           <Choice
@@ -168,8 +169,8 @@ export function ClassWorkspace({
               label={t('classes.handThatIsLearnt')}
               value={profile.hand ?? ''}
               options={[
-                ['', t('classes.asUsual', { handNames: handNames[usualHand(profile)] })],
-                ...handIds.map((id) => [id, handNames[id]] as const),
+                ['', t('classes.asUsual', { handNames: coreName(handNames[usualHand(profile)]) })],
+                ...handIds.map((id) => [id, coreName(handNames[id])] as const),
               ]}
               onChange={(hand) => set({ hand: (hand || null) as ClassProfile['hand'] & {} })}
             />
@@ -194,7 +195,7 @@ export function ClassWorkspace({
             value={profile.licence ?? ''}
             options={[
               ['', t('classes.noLicenceNobodyMayPass')],
-              ...licenceNames.map((name) => [name, licences[name]] as const),
+              ...licenceNames.map((name) => [name, coreName(licences[name])] as const),
             ]}
             onChange={(licence) => set({ licence })}
           />

@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { levelOptions, type ClassLevel, type LevelSystem } from '~core/classes/class-level';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const systemNames: Record<LevelSystem, string> = {
   uk: t('classes.ukYear'),
@@ -35,7 +36,7 @@ export function LevelField({
           <optgroup key={system} label={systemNames[system]}>
             {levelOptions[system].map((option) => (
               <option key={option.value} value={`${system}:${option.value}`}>
-                {option.name}
+                {coreName(option.name)}
               </option>
             ))}
           </optgroup>

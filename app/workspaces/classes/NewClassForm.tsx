@@ -9,6 +9,7 @@ import type { ActionAnswer } from '~/routes/action-answer';
 import { LevelField } from './LevelFields';
 import { StepField } from './StepField';
 import { t } from '~/phrases/t';
+import { namesIn } from '~/phrases/core-name';
 
 /** The few things a class needs; all else has a default and can be changed later. */
 export function NewClassForm() {
@@ -85,7 +86,7 @@ export function NewClassForm() {
             value={spelling}
             onChange={(event) => chooseSpelling(event.currentTarget.value)}
           >
-            {Object.entries(spellings).map(([value, label]) => (
+            {namesIn(spellings).map(([value, label]) => (
               <option key={value} value={value}>
                 {label}
               </option>
@@ -102,7 +103,7 @@ export function NewClassForm() {
             value={accent}
             onChange={(event) => setAccent(event.currentTarget.value as Accent)}
           >
-            {Object.entries(accentNames).map(([value, label]) => (
+            {namesIn(accentNames).map(([value, label]) => (
               <option key={value} value={value}>
                 {label}
               </option>
@@ -119,7 +120,7 @@ export function NewClassForm() {
             value={language}
             onChange={(event) => setLanguage(event.currentTarget.value)}
           >
-            {Object.entries(languageNames()).map(([value, label]) => (
+            {namesIn(languageNames()).map(([value, label]) => (
               <option key={value} value={value}>
                 {label}
               </option>

@@ -16,6 +16,7 @@ import { recent, starred, toggleStar } from './favourites';
 import { factsOf, GalleryCard } from './GalleryCard';
 import { usePreviews } from './use-previews';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** What is taken from the gallery. */
 export interface Taken {
@@ -120,7 +121,7 @@ export function Gallery(props: GalleryProps) {
   const { previews, ask } = usePreviews(recipeOf, context);
   const offered = useMemo(
     () =>
-      findMakersByWords(typed, language).filter(
+      findMakersByWords(typed, language, coreName).filter(
         (info) => !textOnly || info.parameters['textId'] !== undefined,
       ),
     [typed, language, textOnly],
@@ -192,7 +193,7 @@ export function Gallery(props: GalleryProps) {
                     setGroup(name);
                   }}
                 >
-                  {name} <small>{count}</small>
+                  {coreName(name)} <small>{count}</small>
                 </button>
               </li>
             );
@@ -234,7 +235,7 @@ export function Gallery(props: GalleryProps) {
               ? textOnly
                 ? t('gallery.thoseThatFindMostTo')
                 : t('gallery.thoseThatUseTheseWords')
-              : group}
+              : coreName(group)}
         </p>
         {!speaks(language, 'words') && (
           <p className="quiet small">
@@ -292,7 +293,7 @@ export function Gallery(props: GalleryProps) {
           <p className="quiet">{t('gallery.pointAtAnExerciseTo')}</p>
         ) : (
           <>
-            <h2>{large.name}</h2>
+            <h2>{coreName(large.name)}</h2>
             <div className="gallery__page">
               {preview === undefined ? (
                 <span className="gallery-card__wait" />
@@ -304,7 +305,7 @@ export function Gallery(props: GalleryProps) {
                   paper={preview.paper}
                   font={preview.font}
                   colour={preview.colour}
-                  label={t('gallery.page1', { name: large.name })}
+                  label={t('gallery.page1', { name: coreName(large.name) })}
                 />
               )}
             </div>
@@ -348,7 +349,7 @@ export function Gallery(props: GalleryProps) {
                 )}
               </Button>
             </div>
-            <p>{large.description}</p>
+            <p>{coreName(large.description)}</p>
             {why.length > 0 && (
               <p className="small">{t('gallery.fits', { why: why.join(', ') })}</p>
             )}

@@ -3,6 +3,7 @@ import type { MakerInfo } from '~core/exercises/catalogue';
 import { PaperPage } from '~/ui/PaperPage';
 import type { Preview } from '~/workers/part-builder';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** How much an exercise gives, in a line. */
 export const factsOf = (preview: Extract<Preview, { readonly missing: undefined }>) =>
@@ -58,7 +59,7 @@ export function GalleryCard(props: GalleryCardProps) {
             paper={preview.paper}
             font={preview.font}
             colour={preview.colour}
-            label={info.name}
+            label={coreName(info.name)}
           />
         )}
       </div>
@@ -74,7 +75,7 @@ export function GalleryCard(props: GalleryCardProps) {
         }}
       >
         {star && <span className="visually-hidden">{t('gallery.starred')} </span>}
-        {info.name}
+        {coreName(info.name)}
       </button>
       <span className="gallery-card__facts">
         {preview === undefined

@@ -73,13 +73,13 @@ export const filterGroups: readonly FilterGroup[] = [
     filters: [
       {
         id: 'words',
-        label: 'words',
+        label: t('gallery.words'),
         keeps: ({ words, needsText }) => words !== 'none' && !needsText,
       },
-      { id: 'pictures', label: 'pictures', keeps: (info) => has(info, 'picture') },
+      { id: 'pictures', label: t('gallery.pictures'), keeps: (info) => has(info, 'picture') },
       {
         id: 'sentences',
-        label: 'sentences',
+        label: t('gallery.sentences'),
         keeps: ({ usesSentences, needsText }) => usesSentences && !needsText,
       },
       { id: 'text', label: t('gallery.aText'), keeps: ({ needsText }) => needsText },

@@ -5,6 +5,7 @@ import { stageNames, type LessonStage } from '~core/records/lesson';
 import { MenuItem } from '~/ui/MenuItem';
 import type { Send } from './built-part';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** An exercise is chosen by seeing it; a sheet of one's own and a note stand beside. */
 export function AddPart({
@@ -18,7 +19,7 @@ export function AddPart({
   title: string;
   send: Send;
 }) {
-  const name = stageNames[stage.id];
+  const name = coreName(stageNames[stage.id]);
   return (
     <div className="d-flex align-items-center gap-1">
       <Link

@@ -14,6 +14,7 @@ import { grammarRuleNames } from '~core/languages/en/rules/grammar-rules';
 import { ReadingOptions } from './ReadingOptions';
 import { suffixNames } from '~core/languages/en/forms/suffix-names';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 interface EditorProps {
   readonly block: SheetBlock;
@@ -65,7 +66,7 @@ const topics: readonly (readonly [string, string])[] = [
   ...Object.entries({ ing: '-ing', ...suffixNames }).map(
     ([id, name]) => [`ending:${id}`, t('lesson.adding', { name })] as const,
   ),
-  ...patternNames.map((name) => [`pattern:${name}`, patternTexts[name]] as const),
+  ...patternNames.map((name) => [`pattern:${name}`, coreName(patternTexts[name])] as const),
   ...phonemes.map(
     ({ phoneme, keyWord }) =>
       [
@@ -93,7 +94,7 @@ function Lines({ block, set }: { block: SheetBlock; set: SetBlock }) {
       <Choice
         name={t('lesson.lines')}
         value={ruling.lines}
-        options={rulingIds.map((id) => [id, rulingNames[id]] as const)}
+        options={rulingIds.map((id) => [id, coreName(rulingNames[id])] as const)}
         onChoose={(lines) => setRuling({ lines: lines as typeof ruling.lines })}
       />
       <Choice
@@ -107,7 +108,7 @@ function Lines({ block, set }: { block: SheetBlock; set: SetBlock }) {
         value={block.hand ?? ''}
         options={[
           ['', t('lesson.asTheClassLearnsIt')],
-          ...handIds.map((id) => [id, handNames[id]] as const),
+          ...handIds.map((id) => [id, coreName(handNames[id])] as const),
         ]}
         onChoose={(hand) =>
           set({ hand: hand === '' ? null : (hand as NonNullable<SheetBlock['hand']>) })

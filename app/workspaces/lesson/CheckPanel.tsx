@@ -13,6 +13,7 @@ import { TryAnswer } from './TryAnswer';
 import { PaperOptions } from './PaperOptions';
 import { hasReach } from '~core/reach/check-material';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 function CheckCard({
   check,
@@ -41,7 +42,7 @@ function CheckCard({
       className={`check-card${lit ? ' check-card--lit' : ''}`}
       ref={card}
       tabIndex={-1}
-      aria-label={`${word}: ${reach}`}
+      aria-label={`${word}: ${coreName(reach)}`}
     >
       <div className="d-flex justify-content-between align-items-baseline">
         <span className={`check-card__word reach-${reach}`}>{word}</span>

@@ -8,6 +8,7 @@ import { languageName } from '~/ui/language-name';
 import { MakerPanel } from './MakerPanel';
 import { VersionChoice } from './VersionChoice';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Title, instruction, version and the switches of an exercise. */
 export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send }) {
@@ -55,14 +56,14 @@ export function ExerciseOptions({ open, send }: { open: ExercisePart; send: Send
               { alsoIn },
               alsoIn === ''
                 ? t('lesson.tookTheLineUnderThe')
-                : t('lesson.saidItInToo', { languageName: languageName(alsoIn) }),
+                : t('lesson.saidItInToo', { languageName: coreName(languageName(alsoIn)) }),
             );
           }}
         >
           <option value="">{t('lesson.noOtherLanguage')}</option>
           {homeLanguages.map((tag) => (
             <option key={tag} value={tag}>
-              {languageName(tag)}
+              {coreName(languageName(tag))}
             </option>
           ))}
         </select>

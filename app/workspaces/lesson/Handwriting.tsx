@@ -11,6 +11,7 @@ import { Toggle } from '~/ui/Toggle';
 import { Choice } from './Choice';
 import type { PanelProps } from './panel-props';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 interface NamedProps extends PanelProps {
   readonly name: string;
@@ -36,7 +37,7 @@ export function InkChoice({ label, name, open, onSet }: NamedProps & { label: st
       name={label}
       value={inks.join(' ')}
       options={inkSets.map(
-        (set) => [set.join(' '), set.map((ink) => inkNames[ink]).join(', ')] as const,
+        (set) => [set.join(' '), set.map((ink) => coreName(inkNames[ink])).join(', ')] as const,
       )}
       onChoose={(chosen, said) => onSet({ [name]: chosen.split(' ') }, `${label}: ${said}`)}
     />
@@ -53,7 +54,7 @@ export function RulingChoices({ name, open, onSet }: NamedProps) {
       <Choice
         name={t('lesson.lines')}
         value={ruling?.lines ?? 'four'}
-        options={rulingIds.map((id) => [id, rulingNames[id]] as const)}
+        options={rulingIds.map((id) => [id, coreName(rulingNames[id])] as const)}
         onChoose={(lines, text) =>
           set({ lines: lines as Ruling['lines'] }, t('lesson.lines2', { text }))
         }

@@ -17,6 +17,7 @@ import { PicturePlaces } from './PicturePlaces';
 import { ScenePicture } from './ScenePicture';
 import { SectionChoice, TextChoice } from './TextChoice';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 interface PieceProps<Of extends Parameter = Parameter> extends PanelProps {
   readonly name: string;
@@ -147,6 +148,19 @@ function Piece(props: PieceProps) {
   }
 }
 
+/** What a parameter and its choices are called in the language of the interface. */
+function inWords(parameter: Parameter): Parameter {
+  const called = {
+    ...parameter,
+    ...('label' in parameter && { label: coreName(parameter.label) }),
+  };
+  if (!('options' in called)) return called;
+  const options = called.options.map(([value, text]) => [value, coreName(text)] as const);
+  return 'open' in called
+    ? { ...called, options, open: coreName(called.open) }
+    : { ...called, options };
+}
+
 /** What the maker of the open exercise asks for besides its words. */
 export function MakerPanel({ open, onSet }: PanelProps) {
   const info = makerInfo(open.part.maker);
@@ -157,6 +171,6 @@ export function MakerPanel({ open, onSet }: PanelProps) {
   return own
     .filter(([, parameter]) => isShown(parameter, open.part.parameters, declared))
     .map(([name, parameter]) => (
-      <Piece key={name} name={name} parameter={parameter} open={open} onSet={onSet} />
+      <Piece key={name} name={name} parameter={inWords(parameter)} open={open} onSet={onSet} />
     ));
 }

@@ -11,6 +11,7 @@ import { AutoField } from '~/ui/AutoField';
 import { Toggle } from '~/ui/Toggle';
 import type { Send } from './built-part';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const borderTexts: Readonly<Record<BorderName, string>> = {
   none: t('lesson.noBorder'),
@@ -116,14 +117,15 @@ export function PaperOptions({
             options={[
               ['', t('lesson.asTheClassHasIt')],
               ...lookNames.map(
-                (name) => [name, `${looks[name].name}: ${looks[name].says}`] as const,
+                (name) =>
+                  [name, `${coreName(looks[name].name)}: ${coreName(looks[name].says)}`] as const,
               ),
             ]}
             onChoose={(look) =>
               set(
                 { look: look || null },
                 look
-                  ? t('lesson.look2', { name: looks[look as Look].name })
+                  ? t('lesson.look2', { name: coreName(looks[look as Look].name) })
                   : t('lesson.lookOfTheClass'),
               )
             }

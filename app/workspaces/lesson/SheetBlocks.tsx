@@ -26,6 +26,7 @@ import { useClassTexts } from './class-texts';
 import { titleOf, type ExercisePart, type Send } from './built-part';
 import { Grip, useMovableRow } from '~/ui/grip';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const icons: Readonly<Record<BlockKind, ReactNode>> = {
   exercise: <BsPuzzle aria-hidden="true" />,
@@ -77,7 +78,7 @@ interface BlockRowProps {
 function BlockRow(props: BlockRowProps) {
   const { block, index, count, part, exercises, open, onOpen, send } = props;
   const { row, hold } = useMovableRow(block.id);
-  const name = blockNames[block.kind];
+  const name = coreName(blockNames[block.kind]);
   const summary = summaryOf(block, exercises, useClassTexts());
   const label = summary === '' ? name : `${name}: ${summary}`;
   const move = (to: number) => send({ intent: 'move-block', part, block: block.id, index: to });

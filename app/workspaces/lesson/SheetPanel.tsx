@@ -12,6 +12,7 @@ import { PaperOptions } from './PaperOptions';
 import { blockIcon, SheetBlocks } from './SheetBlocks';
 import { VersionChoice } from './VersionChoice';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 function AddBlock({
   part,
@@ -71,7 +72,7 @@ function AddBlock({
                 })
               }
             >
-              {blockIcon(kind)} {blockNames[kind]}
+              {blockIcon(kind)} {coreName(blockNames[kind])}
             </MenuItem>
           ))}
       </Dropdown.Menu>

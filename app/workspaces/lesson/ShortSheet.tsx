@@ -7,6 +7,7 @@ import { useClassTexts } from './class-texts';
 import type { ExercisePart, Send } from './built-part';
 import { InteractionIcon } from './maker-icons';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Most words offered at once: as many as bring an exercise to life. */
 const OFFERED = 6;
@@ -61,11 +62,16 @@ function OtherMakers({ open: { part, others }, send }: { open: ExercisePart; sen
                 type="button"
                 className="chip"
                 onClick={() =>
-                  send({ intent: 'change-maker', part: part.id, maker: id, name: makerName(id) })
+                  send({
+                    intent: 'change-maker',
+                    part: part.id,
+                    maker: id,
+                    name: coreName(makerName(id)),
+                  })
                 }
               >
                 <InteractionIcon interaction={makerInfo(id)?.interaction ?? 'write'} />{' '}
-                {makerName(id)}
+                {coreName(makerName(id))}
               </button>
             </li>
           ))}

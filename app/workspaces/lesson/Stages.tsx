@@ -19,6 +19,7 @@ import { DraggedPart, DragParts, StageEnd, type Dropped } from './DragParts';
 import { isExercise, titleOf, type Broken, type BuiltPart, type Send } from './built-part';
 import { InteractionIcon } from './maker-icons';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 function worstReach(built: BuiltPart): Reach {
   const reaches = new Set(built.checks.map((check) => check.reach));
@@ -62,7 +63,7 @@ function PartMenu({
           .filter((each) => each.id !== stage.id)
           .map((each) => (
             <MenuItem key={each.id} onChoose={() => move(each, each.parts.length)}>
-              {t('lesson.moveTo', { stageNames: stageNames[each.id] })}
+              {t('lesson.moveTo', { stageNames: coreName(stageNames[each.id]) })}
             </MenuItem>
           ))}
         <Dropdown.Divider />
@@ -95,7 +96,7 @@ const doors = [
 export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
   const nameOf = (part: LessonPart) => {
     const made = built.find((each) => each.part.id === part.id);
-    return made ? titleOf(made) : makerName(part.maker) || t('lesson.theNote');
+    return made ? titleOf(made) : coreName(makerName(part.maker)) || t('lesson.theNote');
   };
   const drop = ({ part: id, stage, before }: Dropped) => {
     const part = lesson.stages.flatMap(({ parts }) => parts).find((each) => each.id === id);
@@ -144,9 +145,9 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
           const stage = lesson.stages.find((each) => each.id === id);
           if (stage === undefined) return null;
           return (
-            <section className="stage" key={id} aria-label={stageNames[id]}>
+            <section className="stage" key={id} aria-label={coreName(stageNames[id])}>
               <div className="stage__head">
-                <h2>{stageNames[id]}</h2>
+                <h2>{coreName(stageNames[id])}</h2>
                 <label className="stage__minutes">
                   <input
                     type="number"
@@ -154,7 +155,7 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
                     max={180}
                     key={stage.minutes}
                     defaultValue={stage.minutes}
-                    aria-label={t('lesson.minutesOf', { stageNames: stageNames[id] })}
+                    aria-label={t('lesson.minutesOf', { stageNames: coreName(stageNames[id]) })}
                     onBlur={(event) => {
                       const minutes = Math.round(Number(event.currentTarget.value));
                       if (minutes !== stage.minutes)
@@ -168,7 +169,7 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
                 const made = built.find((each) => each.part.id === part.id);
                 const fault = broken.find((each) => each.part.id === part.id)?.broken;
                 const name = fault
-                  ? makerName(part.maker) || t('lesson.sheet')
+                  ? coreName(makerName(part.maker)) || t('lesson.sheet')
                   : made
                     ? titleOf(made)
                     : t('lesson.theNote');
@@ -211,7 +212,7 @@ export function Stages({ lesson, built, broken, openId, send }: StagesProps) {
                     ) : (
                       <div className="part__note">
                         <AutoField
-                          label={t('lesson.noteIn', { stageNames: stageNames[id] })}
+                          label={t('lesson.noteIn', { stageNames: coreName(stageNames[id]) })}
                           className="inline-edit"
                           value={part.text}
                           placeholder={t('lesson.writeWhatYouWillSay')}

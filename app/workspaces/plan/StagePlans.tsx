@@ -5,6 +5,7 @@ import { AutoField } from '~/ui/AutoField';
 import type { Send } from '../lesson/built-part';
 import type { PlannedPart } from './planned';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const fields: readonly (readonly [Exclude<keyof StagePlan, 'grouping'>, string])[] = [
   ['teacher', t('plan.iDo')],
@@ -29,15 +30,17 @@ export function StagePlans({
         {t('plan.stages')}
       </h2>
       {lesson.stages.map((stage) => (
-        <section key={stage.id} className="plan-stage" aria-label={stageNames[stage.id]}>
+        <section key={stage.id} className="plan-stage" aria-label={coreName(stageNames[stage.id])}>
           <div className="d-flex flex-wrap gap-2 align-items-center">
             <h3 className="h6 mb-0 me-auto">
-              {stageNames[stage.id]}{' '}
+              {coreName(stageNames[stage.id])}{' '}
               <span className="quiet">{t('plan.min', { minutes: stage.minutes })}</span>
             </h3>
             <select
               className="form-select form-select-sm w-auto"
-              aria-label={t('plan.howTheClassWorksIn', { stageNames: stageNames[stage.id] })}
+              aria-label={t('plan.howTheClassWorksIn', {
+                stageNames: coreName(stageNames[stage.id]),
+              })}
               value={stage.grouping ?? ''}
               onChange={(event) =>
                 send({
@@ -75,7 +78,7 @@ export function StagePlans({
               <label key={name}>
                 <span className="small quiet">{label}</span>
                 <AutoField
-                  label={`${label}, ${stageNames[stage.id]}`}
+                  label={`${label}, ${coreName(stageNames[stage.id])}`}
                   className="form-control form-control-sm"
                   value={stage[name] ?? ''}
                   multiline

@@ -11,6 +11,7 @@ import { useAhead } from '~/ui/use-ahead';
 import type { Send } from '../lesson/built-part';
 import type { PlannedPart } from './planned';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Standards that a search shows at once. */
 const MOST_FOUND = 12;
@@ -43,7 +44,7 @@ function Suggested({ standard, lesson }: { standard: Standard; lesson: Lesson })
           key={maker}
           to={`/lessons/${lesson.id}/add?stage=alone&find=${encodeURIComponent(makerName(maker))}`}
         >
-          {makerName(maker)}
+          {coreName(makerName(maker))}
         </Link>
       ))}
     </p>

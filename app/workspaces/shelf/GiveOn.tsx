@@ -7,6 +7,7 @@ import { answer } from '~/routes/action-answer';
 import { exportThings } from '~/storage/backups';
 import { isPart } from './ShelfRow';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const fileNameOf = (things: readonly ShelfThing[]) => {
   const [first] = things;
@@ -62,7 +63,7 @@ export function GiveOn({
             <li key={`${thing.kind} ${thing.id}`}>
               <strong>{thing.title}</strong>{' '}
               <span className="quiet small">
-                {shelfKinds[thing.kind]}
+                {coreName(shelfKinds[thing.kind])}
                 {thing.author && t('shelf.by', { author: thing.author })}
                 {thing.licence && ` · ${licenceSays(thing.licence)}`}
               </span>

@@ -14,6 +14,7 @@ import {
 import { keepExercises } from '~/storage/exercises-in';
 import { readBackupFile } from './read-backup-file';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 type Stage =
   | { readonly at: 'idle' }
@@ -75,7 +76,7 @@ function Choices(props: {
         {differ.map((each) => (
           <li key={keyOf(each)} className="mb-2">
             <label className="d-block">
-              {recordNames[each.table]} <strong>{each.name}</strong>
+              {coreName(recordNames[each.table])} <strong>{each.name}</strong>
               {each.newer && <span className="quiet"> · {newerNames[each.newer]}</span>}
               <select
                 className="form-select form-select-sm mt-1"

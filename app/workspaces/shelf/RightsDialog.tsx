@@ -3,6 +3,7 @@ import { Button, Modal } from 'react-bootstrap';
 import { forbidsChanges, licenceNames, licences } from '~core/kernel/licence';
 import type { ShelfThing } from '~core/search/find-on-shelf';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Who made a thing, where it is from, and what others may do with it. */
 export function RightsDialog({
@@ -54,7 +55,7 @@ export function RightsDialog({
               {own && <option>{licence}</option>}
               {licenceNames.map((name) => (
                 <option key={name} value={name}>
-                  {licences[name]}
+                  {coreName(licences[name])}
                 </option>
               ))}
             </select>

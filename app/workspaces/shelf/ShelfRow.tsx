@@ -9,6 +9,7 @@ import type { PartContext } from '~/workers/part-maker';
 import { ShelfPreview } from './ShelfPreview';
 import type { ShownThing } from './shelf-things';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 function addressOf({ kind, id, record }: ShelfThing): string {
   const owner = `/${record.table}/${record.id}`;
@@ -224,7 +225,7 @@ export function ShelfRow({
           {title}
         </Link>
         <span className="d-block quiet small">
-          {shelfKinds[kind]}
+          {coreName(shelfKinds[kind])}
           {of !== undefined && t('shelf.in', { of })} · {className}
           {thing.date && ` · ${thing.date}`}
           {putAway && t('shelf.putAwayOn', { putAway })}

@@ -23,6 +23,7 @@ import { isPart, ShelfRow, type Ask, type ThingActions } from './ShelfRow';
 import type { ShownThing } from './shelf-things';
 import { useWithTargets } from './use-with-targets';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Things shown at once; the next come on a click. */
 const AT_ONCE = 60;
@@ -256,7 +257,7 @@ export function ShelfSearch({
             of={more.languages}
             value={language}
             set={(language) => set({ language })}
-            name={(tag) => languageNames()[tag] ?? tag}
+            name={(tag) => coreName(languageNames()[tag] ?? tag)}
           />
           <Narrow
             label={t('shelf.standard')}

@@ -11,6 +11,7 @@ import type { TextRecord } from '~core/records/text-record';
 import type { Targeted } from '~core/records/shelf-targets';
 import type { ShelfKind, ShelfThing } from '~core/search/find-on-shelf';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 type Marked = Pick<Lesson, 'starred' | 'tags' | 'putAway'> & Rights;
 
@@ -26,7 +27,7 @@ const marksOf = (
     author,
     licence,
     source,
-    level: profile && scaleOf(profile.level).name,
+    level: profile && coreName(scaleOf(profile.level).name),
     language: profile?.language,
   };
 };
@@ -171,7 +172,10 @@ export function lessonThings(lesson: Lesson, profile?: ClassProfile): ShownThing
               title: objective,
               text: lesson.stages
                 .map((stage) =>
-                  t('shelf.min', { stageNames: stageNames[stage.id], minutes: stage.minutes }),
+                  t('shelf.min', {
+                    stageNames: coreName(stageNames[stage.id]),
+                    minutes: stage.minutes,
+                  }),
                 )
                 .join('\n'),
             },

@@ -14,6 +14,7 @@ import type { ReadingText } from '~core/texts/reading-text';
 import type { Span } from '~core/languages/shared/segment';
 import type { Send } from './send';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Every method, by family, with the text's own at the end of theirs. */
 export function MethodSelect({
@@ -140,7 +141,9 @@ export function NewMark({
         ...(kind === 'note' || kind === 'question' ? { text: value } : {}),
       },
       name:
-        kind === 'method' ? (method?.name ?? t('texts.aMethod')) : markKinds[kind].toLowerCase(),
+        kind === 'method'
+          ? (method?.name ?? t('texts.aMethod'))
+          : coreName(markKinds[kind]).toLowerCase(),
     });
     onDone();
   };
@@ -157,7 +160,7 @@ export function NewMark({
             aria-pressed={kind === each}
             onClick={() => setKind(each)}
           >
-            {markKinds[each]}
+            {coreName(markKinds[each])}
           </button>
         ))}
       </div>
@@ -220,7 +223,7 @@ export function MarkCard({
   const name =
     mark.kind === 'method'
       ? (findMethod(mark.about ?? '', own)?.name ?? mark.about ?? '')
-      : markKinds[mark.kind].toLowerCase();
+      : coreName(markKinds[mark.kind]).toLowerCase();
   const quotation = quote(text.body, mark, text.kind === 'poem');
   const set = (fields: Partial<Annotation>) => send({ intent: 'set-mark', id: mark.id, fields });
   const field = (label: string, key: 'text' | 'effect' | 'why' | 'answer' | 'about') => (

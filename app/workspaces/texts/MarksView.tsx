@@ -18,6 +18,7 @@ import type { Send } from './send';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Which method a device that was found would be marked as. */
 const methodOf: Partial<Record<DeviceKind, string>> = {
@@ -65,7 +66,7 @@ function Offers({
     return (
       <details key={kind} className="panel-fold">
         <summary>
-          {deviceNames[kind]} · {found.length}
+          {coreName(deviceNames[kind])} · {found.length}
         </summary>
         {found.slice(0, 30).map((device) => {
           const place =
@@ -85,7 +86,7 @@ function Offers({
                 size="sm"
                 variant="outline-dark"
                 aria-label={t('texts.keepAs', {
-                  deviceNames: deviceNames[kind].toLowerCase(),
+                  deviceNames: coreName(deviceNames[kind]).toLowerCase(),
                   note: device.note,
                 })}
                 onClick={() =>
@@ -97,7 +98,7 @@ function Offers({
                       kind: 'method',
                       about: methodOf[kind] ?? '',
                     },
-                    name: deviceNames[kind].toLowerCase(),
+                    name: coreName(deviceNames[kind]).toLowerCase(),
                   })
                 }
               >

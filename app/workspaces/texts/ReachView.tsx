@@ -14,6 +14,7 @@ import { packOf, speaks } from '~core/languages/registry/registry';
 import { readsByCourse } from '~core/texts/fit/course-text-reach';
 import { hasCourseForms } from '~core/reach/course-reach';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const keyOf = (span: ReachSpan) => `${span.kind}-${span.start}`;
 
@@ -90,7 +91,7 @@ function HurdleCard({
   return (
     <article
       className={`check-card${lit ? ' check-card--lit' : ''}`}
-      aria-label={`${span.text.slice(0, 60)}: ${span.reach}`}
+      aria-label={`${span.text.slice(0, 60)}: ${coreName(span.reach)}`}
     >
       <div className="d-flex justify-content-between align-items-baseline gap-2">
         <button
@@ -248,7 +249,7 @@ export function ReachView({ text, profile, found, send }: ReachViewProps) {
       end: span.end,
       id: keyOf(span),
       className: span.kind === 'word' ? `reach-${span.reach}` : `reach-${span.kind}`,
-      says: `${span.reach}. ${span.reasons.map((reason) => reason.text).join(' ')}`,
+      says: `${coreName(span.reach)}. ${span.reasons.map((reason) => reason.text).join(' ')}`,
       onPick: () => setLit(keyOf(span)),
     }));
   const checked = speaks(text.language, 'words') || readsByCourse(text.language, profile);

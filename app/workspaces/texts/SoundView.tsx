@@ -9,6 +9,7 @@ import { TextSheet } from './TextSheet';
 import { textParts } from './text-parts';
 import { useAsked } from './use-engine';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 const shownKinds: readonly DeviceKind[] = [
   'alliteration',
@@ -102,7 +103,7 @@ export function SoundView({ text, profile }: { text: ReadingText; profile: Class
         end: place.end,
         id: `${device.kind} ${device.start}`,
         className: `heard heard--${device.kind}`,
-        says: `${deviceNames[device.kind]}. ${device.note}`,
+        says: `${coreName(deviceNames[device.kind])}. ${device.note}`,
       })),
     );
   const lineOf = new Map(form?.lines.map((line) => [line.start, line]));
@@ -165,7 +166,7 @@ export function SoundView({ text, profile }: { text: ReadingText; profile: Class
           return count === 0 ? null : (
             <Toggle
               key={kind}
-              name={`${deviceNames[kind]} · ${count}`}
+              name={`${coreName(deviceNames[kind])} · ${count}`}
               checked={kinds.includes(kind)}
               onChange={(on) =>
                 setKinds(on ? [...kinds, kind] : kinds.filter((each) => each !== kind))

@@ -9,6 +9,7 @@ import { encodingName, readFileText } from '~/documents/read-file-text';
 import { readDocx } from './bring-docx';
 import { t } from '~/phrases/t';
 import { locale } from '~/phrases/interface-language';
+import { coreName } from '~/phrases/core-name';
 
 const accept =
   '.txt,.md,.markdown,.html,.htm,.xhtml,.xml,.tei,.vtt,.docx,text/plain,text/html,text/vtt';
@@ -166,7 +167,7 @@ function TextCard({ text }: { text: ReadingText }) {
       </p>
       <p className="quiet mb-2">
         {t('texts.words2', {
-          textKinds: textKinds[text.kind],
+          textKinds: coreName(textKinds[text.kind]),
           words: words.toLocaleString(locale),
         })}
         {text.annotations.length > 0 && t('texts.marks3', { annotations: text.annotations.length })}

@@ -14,6 +14,7 @@ import { PartPager } from './ShownText';
 import type { Send } from './send';
 import { textParts } from './text-parts';
 import { t } from '~/phrases/t';
+import { namesIn } from '~/phrases/core-name';
 
 /** From so many characters a text is written part by part: a field with more answers slowly. */
 const WHOLE = 60_000;
@@ -66,7 +67,7 @@ function BodyField({ text, part }: { text: ReadingText; part: Span }) {
     <>
       <textarea
         className="form-control learner-text write-field"
-        aria-label="The text"
+        aria-label={t('texts.theText')}
         lang={text.language}
         dir="auto"
         value={field.draft}
@@ -178,7 +179,7 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
               send({ intent: 'fact', fact: 'kind', value: event.currentTarget.value })
             }
           >
-            {Object.entries(textKinds).map(([id, name]) => (
+            {namesIn(textKinds).map(([id, name]) => (
               <option key={id} value={id}>
                 {name}
               </option>
@@ -194,7 +195,7 @@ export function WriteView({ text, send }: { text: ReadingText; send: Send }) {
               send({ intent: 'fact', fact: 'language', value: event.currentTarget.value })
             }
           >
-            {Object.entries(languageNames()).map(([id, name]) => (
+            {namesIn(languageNames()).map(([id, name]) => (
               <option key={id} value={id}>
                 {name}
               </option>

@@ -7,6 +7,7 @@ import { Picture } from '~/ui/Picture';
 import { engine } from '~/workers/engine.client';
 import { useAsked } from '../texts/use-engine';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 /** Words shown at once. */
 const AT_ONCE = 60;
@@ -58,7 +59,9 @@ export function CommonWords({
     <section className="card-paper mb-3" aria-label={t('words.everydayWords')}>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-2">
         <h2 className="h5 mb-0 me-auto">
-          {t('words.everydayWordsIn', { languageNames: languageNames()[language] ?? language })}
+          {t('words.everydayWordsIn', {
+            languageNames: coreName(languageNames()[language] ?? language),
+          })}
         </h2>
         <select
           className="form-select form-select-sm w-auto"

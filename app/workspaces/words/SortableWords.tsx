@@ -5,6 +5,7 @@ import { useSortSensors } from '~/ui/sort-sensors';
 import type { WordTileData } from '~/workers/engine-service';
 import { Grip, useMovableRow } from '~/ui/grip';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 type Send = (body: object) => void;
 
@@ -33,7 +34,7 @@ function ListRow(props: {
         {reach.reach !== 'secure' && (
           <>
             <span className="visually-hidden">
-              : {reach.reach}. {why}
+              : {coreName(reach.reach)}. {why}
             </span>
             <button
               type="button"
@@ -42,7 +43,7 @@ function ListRow(props: {
               onClick={() => send({ intent: 'known', word, known: true })}
               aria-label={t('words.countAsKnown', { word })}
             >
-              {t('words.countAsKnown2', { reach: reach.reach })}
+              {t('words.countAsKnown2', { reach: coreName(reach.reach) })}
             </button>
           </>
         )}

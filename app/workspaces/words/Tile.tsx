@@ -5,6 +5,7 @@ import { Picture } from '~/ui/Picture';
 import { ReachTag } from '~/ui/ReachTag';
 import type { WordTileData } from '~/workers/engine-service';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 export interface TileProps {
   readonly tile: WordTileData;
@@ -23,7 +24,7 @@ export function Tile({ tile, chosen, onToggle, onOpen }: TileProps) {
         type="button"
         className="tile__word"
         aria-pressed={chosen}
-        aria-label={`${word}${partner ? t('words.and', { partner }) : ''}, ${reach.reach}`}
+        aria-label={`${word}${partner ? t('words.and', { partner }) : ''}, ${coreName(reach.reach)}`}
         title={reach.reasons.map((reason) => reason.text).join(' ')}
         // Short by default; whoever asks for the description hears the graphemes and sounds.
         aria-describedby={says === '' ? undefined : id}

@@ -13,6 +13,7 @@ import { useAddress } from '~/ui/use-address';
 import { writeQuery, type ScreenQuery } from './query';
 import { t } from '~/phrases/t';
 import { locale } from '~/phrases/interface-language';
+import { coreName } from '~/phrases/core-name';
 
 const sortSlot: readonly SlotOption[] = [
   { value: 'known', label: t('words.knownWordsFirst'), text: t('words.knownWordsFirst') },
@@ -136,7 +137,11 @@ const madeUpPatterns: readonly SlotOption[] = [
   { value: '', label: t('words.ofAnyPattern'), text: t('words.ofAnyPattern') },
   ...(
     ['CVC', 'CCVC', 'CVCC', 'CVCe', 'vowel-team', 'r-controlled', 'consonant-digraph'] as const
-  ).map((value) => ({ value, label: patternTexts[value], text: patternTexts[value] })),
+  ).map((value) => ({
+    value,
+    label: coreName(patternTexts[value]),
+    text: coreName(patternTexts[value]),
+  })),
 ];
 
 function MadeUp({ profile, onKeep }: { profile: ClassProfile; onKeep: (words: string) => void }) {

@@ -9,17 +9,17 @@ import { t } from '~/phrases/t';
 
 /** The letters of word classes, as teachers call them. */
 export const classNames: Readonly<Record<string, string>> = {
-  n: 'noun',
-  v: 'verb',
-  a: 'adjective',
-  d: 'adverb',
-  p: 'preposition',
-  c: 'conjunction',
-  o: 'pronoun',
-  t: 'determiner',
-  m: 'number',
-  x: 'auxiliary',
-  i: 'interjection',
+  n: t('words.class.noun'),
+  v: t('words.class.verb'),
+  a: t('words.class.adjective'),
+  d: t('words.class.adverb'),
+  p: t('words.class.preposition'),
+  c: t('words.class.conjunction'),
+  o: t('words.class.pronoun'),
+  t: t('words.class.determiner'),
+  m: t('words.class.number'),
+  x: t('words.class.auxiliary'),
+  i: t('words.class.interjection'),
 };
 
 function SenseLevel({ sense }: { sense: WordSense }) {

@@ -8,6 +8,7 @@ import { Slot, type SlotOption } from '~/ui/Slot';
 import { TextSlot } from '~/ui/TextSlot';
 import { soundOptions, spellingOptions } from './sound-options';
 import { t } from '~/phrases/t';
+import { coreName } from '~/phrases/core-name';
 
 export interface ExtraContext {
   readonly profile: ClassProfile;
@@ -42,8 +43,8 @@ const plain = (values: readonly string[]): SlotOption[] =>
 
 const patternOptions: readonly SlotOption[] = patternNames.map((value) => ({
   value,
-  text: patternTexts[value],
-  label: patternTexts[value],
+  text: coreName(patternTexts[value]),
+  label: coreName(patternTexts[value]),
 }));
 
 const classOptions: readonly SlotOption[] = wordClassNames.map((value) => ({
