@@ -6,15 +6,15 @@ import { type GivenItem, written } from '../making/written';
 
 const DIRECTION = 'Say each one twice, at the speed of speech; the third time slowly.';
 
-const CLOCK = /^(\d{1,2})[.:](\d{2})$/;
-const DATE = /^(?:(\d{1,2}) (\p{L}+)|(\p{L}+) (\d{1,2}),?)(?: (\d{4}))?$/u;
+const CLOCK = /^(\d{1,2})\s?[.:h]\s?(\d{2})?$/;
+const DATE = /^(?:(\d{1,2}) (?:de )?(\p{L}+)|(\p{L}+) (\d{1,2}),?)(?: (?:de )?(\d{4}))?$/u;
 
 /** The other half of the day is said alike; and the clock has a point or a colon. */
 function otherTimes(text: string): string[] {
-  const [, hour = '', minute = ''] = CLOCK.exec(text) ?? [];
+  const [, hour = '', minute = '00'] = CLOCK.exec(text) ?? [];
   if (hour === '') return [];
   return [Number(hour), (Number(hour) + 12) % 24].flatMap((each) =>
-    ['.', ':'].flatMap((sign) => [
+    ['.', ':', 'h'].flatMap((sign) => [
       `${each}${sign}${minute}`,
       `${String(each).padStart(2, '0')}${sign}${minute}`,
     ]),
@@ -53,7 +53,15 @@ function alsoWritten(text: string, kind: NumberKindName): string[] {
     ...(kind === 'dates' ? otherDates(plain) : []),
   ];
   // Of 4 3/4 the space says that they are two numbers.
-  const close = ['measures', 'temperatures', 'ranges', 'phone numbers', 'money', 'percentages'];
+  const close = [
+    'times',
+    'measures',
+    'temperatures',
+    'ranges',
+    'phone numbers',
+    'money',
+    'percentages',
+  ];
   const all = close.includes(kind)
     ? forms.flatMap((form) => [form, form.replace(/\s+/g, '')])
     : forms;

@@ -4,10 +4,21 @@
  */
 import type { NumberKindName, NumberReader } from '../language-pack';
 import type { Random } from '../../kernel/random';
+import {
+  calendarKinds,
+  isYear,
+  readDate,
+  readFraction,
+  readOrdinal,
+  readTime,
+  type CalendarAndClock,
+  type CalendarKind,
+} from './calendar-and-clock';
 import { MOST, type Cardinals } from './cardinals';
 
 export interface NumberWords {
   readonly cardinals: Cardinals;
+  readonly calendar: CalendarAndClock;
   /** Between the whole and the decimals. */
   readonly comma: string;
   readonly minus: string;
@@ -33,6 +44,7 @@ export const metricKinds = [
   'temperatures',
   'measures',
   'money',
+  ...calendarKinds,
 ] as const satisfies readonly NumberKindName[];
 
 const NUMBER = /^([-−–]?)(\d{1,3}(?:[  ]\d{3})+|\d+)(?:[.,](\d+))?$/u;
@@ -101,10 +113,28 @@ function pricesOf(text: string, words: NumberWords): string[] | undefined {
   );
 }
 
+/** Dates, times, ordinals, fractions, years: each by its own sign. */
+function calendarReadings(
+  text: string,
+  { calendar, cardinals }: NumberWords,
+): { readonly kind: CalendarKind; readonly readings: readonly string[] } | undefined {
+  const found: readonly (readonly [CalendarKind, readonly string[] | undefined])[] = [
+    ['dates', readDate(text, calendar, cardinals)],
+    ['times', readTime(text, calendar)],
+    ['ordinals', readOrdinal(text, calendar)],
+    ['fractions', readFraction(text, calendar)],
+    ['years', isYear(text) ? calendar.year(Number(text)) : undefined],
+  ];
+  for (const [kind, readings] of found) if (readings) return { kind, readings };
+  return undefined;
+}
+
 function readingsOf(
   text: string,
   words: NumberWords,
 ): { readonly kind: NumberKindName; readonly readings: readonly string[] } | undefined {
+  const dated = calendarReadings(text, words);
+  if (dated) return dated;
   const prices = pricesOf(text, words);
   if (prices) return { kind: 'money', readings: prices };
   const [, percent] = /^(.+?)\s?%$/u.exec(text) ?? [];
@@ -138,14 +168,14 @@ const oneOf = <Item>(random: Random, items: readonly Item[]): Item =>
   random.shuffle([...items])[0] as Item;
 
 /** One made up: as a class would measure, pay and count. */
-function sampleOf(kind: NumberKindName, random: Random, { units }: NumberWords): string {
+function sampleOf(kind: NumberKindName, random: Random, { units, calendar }: NumberWords): string {
   const whole = (least: number, most: number) =>
     least + Math.floor(random.next() * (most - least + 1));
   const decimal = () => `${whole(0, 40)},${whole(1, 9)}`;
   switch (kind) {
     case 'whole numbers':
       return String(
-        oneOf(random, [whole(11, 99), whole(71, 99), whole(100, 999), whole(1000, 9999)]),
+        oneOf(random, [whole(11, 99), whole(71, 99), whole(100, 999), whole(2100, 9999)]),
       );
     case 'decimals':
       return oneOf(random, [decimal(), `${whole(0, 9)},${String(whole(1, 99)).padStart(2, '0')}`]);
@@ -157,6 +187,23 @@ function sampleOf(kind: NumberKindName, random: Random, { units }: NumberWords):
       return `${oneOf(random, [decimal(), String(whole(1, 900))])} ${oneOf(random, Object.keys(units))}`;
     case 'money':
       return `${whole(1, 99)},${String(whole(1, 19) * 5).padStart(2, '0')} €`;
+    case 'dates': {
+      const day = whole(1, 28);
+      const date = `${day}${day === 1 && calendar.of === ' ' ? calendar.ordinalSign(1) : ''}${calendar.of}${oneOf(random, calendar.months)}`;
+      return oneOf(random, [date, `${date}${calendar.of}${whole(1950, 2030)}`]);
+    }
+    case 'times':
+      return calendar.written(whole(1, 12), 5 * whole(0, 11));
+    case 'years':
+      return String(whole(1750, 2030));
+    case 'ordinals': {
+      const value = whole(1, 31);
+      return `${value}${calendar.ordinalSign(value)}`;
+    }
+    case 'fractions': {
+      const below = whole(2, 10);
+      return `${whole(1, below - 1)}/${below}`;
+    }
     default:
       return '';
   }
@@ -169,10 +216,12 @@ export const metricReader = (words: NumberWords): NumberReader => ({
     const found = readingsOf(text.trim().replace(/\s+/gu, ' '), words);
     if (!found) {
       throw new RangeError(
-        `${text} is no number that is known here. Write it like 3,7 mm, 2,50 €, −4 °C, 12 % or 1 250; units: ${Object.keys(words.units).join(', ')}.`,
+        `${text} is no number that is known here. Write it like 3,7 mm, 2,50 €, −4 °C, 12 %, 1 250, ${words.calendar.written(7, 45)}, 3/4 or 4${words.calendar.of}${words.calendar.months[6]} 2026; units: ${Object.keys(words.units).join(', ')}.`,
       );
     }
-    return { ...found, rule: words.rule };
+    const { calendar } = words;
+    const rule = calendarKinds.find((kind) => kind === found.kind);
+    return { ...found, rule: rule ? calendar.rules[rule] : words.rule };
   },
   sample: (kind, random) => sampleOf(kind, random, words),
 });

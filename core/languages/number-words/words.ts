@@ -1,5 +1,11 @@
 /** How each language names units, commas and degrees, from memory, as its school grammar has it. */
 import {
+  frenchCalendar,
+  italianCalendar,
+  portugueseCalendar,
+  spanishCalendar,
+} from './calendar-and-clock';
+import {
   frenchCardinals,
   italianCardinals,
   portugueseCardinals,
@@ -19,6 +25,7 @@ const units = (names: string) => {
 
 export const frenchNumbers = metricReader({
   cardinals: frenchCardinals,
+  calendar: frenchCalendar(frenchCardinals),
   comma: 'virgule',
   minus: 'moins',
   percent: 'pour cent',
@@ -36,6 +43,7 @@ export const frenchNumbers = metricReader({
 
 export const spanishNumbers = metricReader({
   cardinals: spanishCardinals,
+  calendar: spanishCalendar(spanishCardinals),
   comma: 'coma',
   minus: 'menos',
   percent: 'por ciento',
@@ -52,6 +60,7 @@ export const spanishNumbers = metricReader({
 
 export const italianNumbers = metricReader({
   cardinals: italianCardinals,
+  calendar: italianCalendar(italianCardinals),
   comma: 'virgola',
   minus: 'meno',
   percent: 'per cento',
@@ -68,6 +77,7 @@ export const italianNumbers = metricReader({
 
 export const portugueseNumbers = metricReader({
   cardinals: portugueseCardinals,
+  calendar: portugueseCalendar(portugueseCardinals),
   comma: 'vírgula',
   minus: 'menos',
   percent: 'por cento',
