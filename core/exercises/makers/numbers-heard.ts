@@ -14,7 +14,7 @@ function otherTimes(text: string): string[] {
   const [, hour = '', minute = '00'] = CLOCK.exec(text) ?? [];
   if (hour === '') return [];
   return [Number(hour), (Number(hour) + 12) % 24].flatMap((each) =>
-    ['.', ':', 'h'].flatMap((sign) => [
+    ['.', ':', 'h', ' h '].flatMap((sign) => [
       `${each}${sign}${minute}`,
       `${String(each).padStart(2, '0')}${sign}${minute}`,
     ]),

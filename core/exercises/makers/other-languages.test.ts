@@ -250,6 +250,28 @@ describe('numbers of other languages', () => {
     expect(markTask(task, { [first?.id ?? '']: 'trois' }).score).toBe(0);
   });
 
+  test.each([
+    ['fr', '7 h 45', ['7:45', '7h45', '19 h 45']],
+    ['es', '7:45', ['7.45', '07:45', '19:45']],
+    ['es', '4 de julio', ['4 julio']],
+    ['ru', '7:45', ['7.45']],
+    ['ru', '2,50 ₽', ['2.50 ₽', '2,50₽']],
+  ])('%s: %s is heard, and right in other signs', (language, text, others) => {
+    const { task } = make('numbers-heard', { sentences: [text, '12 %', '40'] }, language);
+    const [first] = keyedItems(task);
+    for (const other of [text, ...others])
+      expect(markTask(task, { [first?.id ?? '']: other }).score, other).toBe(1);
+    expect(markTask(task, { [first?.id ?? '']: '8' }).score).toBe(0);
+  });
+
+  test.each(['fr', 'ru'])('%s: what has a decimal comma is put in order of size', (language) => {
+    const unit = language === 'ru' ? 'м' : 'm';
+    const sentences = [`2,5 ${unit}`, `0,9 ${unit}`, `12 ${unit}`, `2,45 ${unit}`];
+    const { task } = make('number-order', { sentences }, language);
+    const [item] = task.interaction === 'order' ? task.items : [];
+    expect(item?.key).toEqual(['0,9', '2,45', '2,5', '12'].map((each) => `${each} ${unit}`));
+  });
+
   test('what is heard is right with a comma and with a point', () => {
     const { task } = make('numbers-heard', { sentences: ['3,7 mm', '12 %', '40'] }, 'fr');
     const [first] = keyedItems(task);
@@ -260,17 +282,17 @@ describe('numbers of other languages', () => {
   });
 
   test('a kind that the language has not gives way to others, and that is said', () => {
-    const { task, notes, short } = make('number-readings', { grammar: 'dates' }, 'es');
+    const { task, notes, short } = make('number-readings', { grammar: 'ranges' }, 'es');
     expect(short).toBeUndefined();
     expect(keyedItems(task).length).toBeGreaterThan(4);
     expect(notes.map(({ text }) => text)).toContain(
-      'Dates are not read aloud in Spanish here: other kinds of numbers were taken.',
+      'Ranges are not read aloud in Spanish here: other kinds of numbers were taken.',
     );
   });
 
   test('a language whose numbers are not known is told who has them', () => {
-    expect(make('number-readings', {}, 'ru').short).toMatch(
-      /^Read numbers aloud is made for English, French, Italian, Portuguese and Spanish so far/,
+    expect(make('number-readings', {}, 'la').short).toMatch(
+      /^Read numbers aloud is made for English, French, Italian, Portuguese, Russian and Spanish so far/,
     );
   });
 });

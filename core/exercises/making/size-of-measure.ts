@@ -33,6 +33,15 @@ const units: Readonly<Record<string, readonly [of: string, factor: number]>> = {
   '°F': ['temperature in °F', 1],
   '°C': ['temperature', 1],
   '%': ['number', 0.01],
+  // The same in Cyrillic letters.
+  мм: ['length', 0.001],
+  см: ['length', 0.01],
+  м: ['length', 1],
+  км: ['length', 1000],
+  г: ['mass', 0.001],
+  кг: ['mass', 1],
+  мл: ['volume', 0.001],
+  л: ['volume', 1],
 };
 
 const glyphs: Readonly<Record<string, number>> = {
@@ -56,9 +65,11 @@ const glyphs: Readonly<Record<string, number>> = {
 /** A bare number: 37, −4, 2.75, 12,000, ¾, 2 ½, 3/4. */
 function numberOf(text: string): number | undefined {
   const plain = text
+    .trim()
     .replaceAll('−', '-')
     .replace(/(?<=\d)[,\s](?=\d{3}\b)/g, '')
-    .trim();
+    // 3,7 as most languages write it.
+    .replace(/(?<=\d),(?=\d{1,2}$)/, '.');
   if (/^-?\d+(?:\.\d+)?$/.test(plain)) return Number(plain);
   const slashed = /^(-?)(?:(\d+) )?(\d+)\/(\d+)$/.exec(plain);
   if (slashed) {
@@ -71,11 +82,14 @@ function numberOf(text: string): number | undefined {
 
 /** The size of a number with or without its unit, or of a price; undefined where it is none of these. */
 export function sizeOfMeasure(text: string): Size | undefined {
-  const [, sign, price] = /^([£€$])([\d.,]+)$/.exec(text.trim()) ?? [];
+  // €2.50, and 2,50 € as most languages write it.
+  const [, before, priceAfter] = /^([£€$])([\d.,]+)$/.exec(text.trim()) ?? [];
+  const [, priceBefore, after] = /^([\d.,\s]+?)\s?([£€$₽])$/u.exec(text.trim()) ?? [];
+  const price = priceAfter ?? priceBefore;
   const cents = /^(\d+)([p¢c])$/.exec(text.trim());
   if (price !== undefined) {
     const amount = numberOf(price);
-    return amount === undefined ? undefined : { of: `money in ${sign}`, amount };
+    return amount === undefined ? undefined : { of: `money in ${before ?? after}`, amount };
   }
   if (cents)
     return { of: `money in ${cents[2] === 'p' ? '£' : '$'}`, amount: Number(cents[1]) / 100 };

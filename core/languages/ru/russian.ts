@@ -2,6 +2,7 @@
 import { loadConcepts, loadedConcepts } from '../concepts/loaded-concepts';
 import type { WordTables } from '../language-pack';
 import { plainPack } from '../shared/plain-pack';
+import { russianNumbers } from './numbers';
 import { russianTables } from './tables';
 
 let tables: WordTables | undefined;
@@ -11,7 +12,8 @@ export const russian = plainPack({
   name: 'Russian',
   phrases: { name: 'Имя', date: 'Дата' },
   voice: 'ru',
-  can: new Set(['course', 'tables']),
+  can: new Set(['course', 'tables', 'numbers']),
+  numbers: russianNumbers,
   load: loadConcepts,
   tables: () => {
     const concepts = loadedConcepts();
