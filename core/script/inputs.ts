@@ -208,7 +208,7 @@ export const inputs = {
   readMeasure: {
     text,
     variety: oneOf(['us', 'international']),
-    language: oneOf(['en', 'fr', 'es', 'pt', 'it']),
+    language: oneOf(['en', 'fr', 'es', 'pt', 'it', 'ru']),
   },
   grammar: {},
 } as const satisfies Readonly<Record<string, Fields>>;
