@@ -120,8 +120,7 @@ const frenchFeminine = (words: string) => words.replace(/\bun$/u, 'une');
 
 /** The ending -ième on a cardinal. */
 function frenchOrdinal(cardinal: string): string {
-  if (cardinal === 'neuf' || cardinal.endsWith('neuf'))
-    return cardinal.replace(/neuf$/u, 'neuvième');
+  if (cardinal.endsWith('neuf')) return cardinal.replace(/neuf$/u, 'neuvième');
   if (cardinal.endsWith('cinq')) return `${cardinal}uième`;
   return `${cardinal.replace(/e$/u, '').replace(/vingts$/u, 'vingt')}ième`;
 }
@@ -242,7 +241,7 @@ export const spanishCalendar = (cardinals: Cardinals): CalendarAndClock => ({
       value <= 12
         ? [spanishOrdinals[value - 1] ?? '']
         : value < 20
-          ? [`decimo${(spanishOrdinals[unit - 1] ?? '').replace(/^séptimo/u, 'séptimo')}`]
+          ? [`decimo${spanishOrdinals[unit - 1]}`]
           : [
               `${spanishTens[Math.floor(value / 10) - 1]}${unit === 0 ? '' : ` ${spanishOrdinals[unit - 1]}`}`,
             ];
